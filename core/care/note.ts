@@ -1,0 +1,131 @@
+import { placeRow, regionOf, regionsOf } from '../coat/regions'
+import type { PlaceId, RegionId } from '../coat/regions'
+import type { Day } from '../record/day'
+import type { DatedFact, FactOf, Finding } from '../record/entries'
+import { assess } from '../record/fold'
+import type { DogRecord } from '../record/fold'
+import { dayAndMonth, sayDay } from '../record/say-day'
+import { timeline } from '../record/timeline'
+
+export type DatedCheck = DatedFact & { what: FactOf<'check'> }
+
+/** One thing to tell the groomer about a place, newest first in its list. */
+export interface PlaceStory {
+  place: PlaceId
+  regions: RegionId[]
+  worst: Finding
+  /** Last day it was found so. */
+  day: Day
+  times: number
+  /** How the last finding ended. */
+  ended: 'out' | 'left' | 'refused'
+}
+
+const WORST: readonly Finding[] = ['felt', 'mat', 'refused', 'knot', 'snag', 'glides']
+
+const checksSince = (facts: readonly DatedFact[]) =>
+  facts.filter((f): f is DatedCheck => f.what.kind === 'check')
+
+const endOf = (c: FactOf<'check'>): PlaceStory['ended'] =>
+  c.finding === 'refused' ? 'refused' : (c.out ?? 0) >= (c.count ?? 1) ? 'out' : 'left'
+
+/** First day of the running stretch: the last visit on or before `at`, else the record's first day. */
+export function stretchStart(record: DogRecord, at: Day): Day {
+  return assess(record, at).visitOn ?? record.profile.since
+}
+
+/** What was found where since `from`, worst first; places that only glided are not told. */
+export function placeStories(record: DogRecord, from: Day, at: Day): PlaceStory[] {
+  const facts = timeline(record.entries).filter((f) => f.day >= from && f.day <= at)
+  const byPlace = new Map<PlaceId, DatedCheck[]>()
+  for (const c of checksSince(facts)) {
+    if (c.what.finding === 'glides') continue
+    const place = regionOf(c.what.region).place
+    byPlace.set(place, [...(byPlace.get(place) ?? []), c])
+  }
+  const stories = [...byPlace].map(([place, checks]): PlaceStory => {
+    const last = checks.at(-1)!
+    return {
+      place,
+      regions: [...new Set(checks.map((c) => c.what.region))],
+      worst: WORST.find((w) => checks.some((c) => c.what.finding === w)) ?? last.what.finding,
+      day: last.day,
+      times: new Set(checks.map((c) => c.day)).size,
+      ended: endOf(last.what),
+    }
+  })
+  return stories.sort(
+    (a, b) => WORST.indexOf(a.worst) - WORST.indexOf(b.worst) || (a.day < b.day ? 1 : -1),
+  )
+}
+
+/** "both armpits", "the left armpit", "the beard". */
+export function namePlaces(story: Pick<PlaceStory, 'place' | 'regions'>): string {
+  const all = regionsOf(story.place)
+  const row = placeRow(story.place)
+  if (all.length === 1) return row.label.startsWith('Under') ? row.label.toLowerCase() : `the ${row.label.toLowerCase()}`
+  if (story.regions.length > 1) {
+    return story.place === 'behind-ear' ? 'behind both ears' : `both ${row.plural.toLowerCase()}`
+  }
+  const one = regionOf(story.regions[0]!).label
+  return one.startsWith('Behind') ? one.toLowerCase() : `the ${one.toLowerCase()}`
+}
+
+const FOUND: Record<Exclude<Finding, 'glides' | 'refused'>, string> = {
+  snag: 'A snag',
+  knot: 'A tight knot',
+  mat: 'A mat',
+  felt: 'Felted hair',
+}
+const sentence = (s: string) => s.charAt(0).toUpperCase() + s.slice(1)
+
+function tell(story: PlaceStory, at: Day): string {
+  const where = namePlaces(story)
+  const at_ = where.startsWith('behind') || where.startsWith('under') ? where : `in ${where}`
+  if (story.worst === 'glides' || story.worst === 'refused') {
+    const often = story.times > 1 ? `, ${story.times} times` : ''
+    return `Would not allow ${where}${often}, last ${sayDay(story.day, at)}.`
+  }
+  const often = story.times > 1 ? ` on ${story.times} days, last` : ''
+  const end = { out: 'it came out', left: 'left for you', refused: 'then refused' }[story.ended]
+  return `${FOUND[story.worst]} ${at_}${often} ${sayDay(story.day, at)}; ${end}.`
+}
+
+/**
+ * The note an owner might send, drafted from what happened in the stretch. A draft only: the owner
+ * reads, changes and sends it. Plain sentences, at most about ten.
+ */
+export function draftNote(record: DogRecord, at: Day): string {
+  const { profile } = record
+  const from = stretchStart(record, at)
+  const facts = timeline(record.entries).filter((f) => f.day >= from && f.day <= at)
+  const days = [...new Set(checksSince(facts).map((c) => c.day))]
+  const minutes = facts.reduce((sum, f) => sum + (f.what.kind === 'session' ? f.what.minutes : 0), 0)
+  const she = profile.sex === 'female' ? 'she' : 'he'
+  const lines: string[] = []
+
+  if (!days.length) lines.push(`${profile.name} has not been combed since ${dayAndMonth(from)}.`)
+  else {
+    const spent = minutes ? `, ${Math.round(minutes)} minutes in all` : ''
+    const times = days.length === 1 ? 'one day' : `${days.length} days`
+    lines.push(
+      `Combed on ${times} since ${dayAndMonth(from)}${spent}; last ${sayDay(days.at(-1)!, at)}.`,
+    )
+  }
+  const stories = placeStories(record, from, at)
+  for (const s of stories.slice(0, 6)) lines.push(tell(s, at))
+  if (days.length && !stories.length) lines.push('The comb went through everywhere it was tried.')
+
+  for (const f of facts) {
+    if (f.what.kind === 'wet' && !f.what.combedDry) {
+      const how = { swim: 'Swam', rain: 'Got soaked', grass: 'Wet legs and belly' }[f.what.how]
+      lines.push(`${how} ${sayDay(f.day, at)}, not combed dry.`)
+    }
+    if (f.what.kind === 'wash' && !f.what.combedOut)
+      lines.push(`Washed ${sayDay(f.day, at)} and not combed out.`)
+  }
+  const hard = profile.hard.map((p) => placeRow(p).plural.toLowerCase())
+  if (hard.length) lines.push(`${sentence(she)} finds these places hard: ${hard.join(', ')}.`)
+  if (profile.wish) lines.push(`We would like: ${profile.wish.replace(/\.$/, '')}.`)
+  return lines.join('\n')
+}

@@ -1,0 +1,20 @@
+import type { CoatType } from './coat-types'
+import type { Region } from './regions'
+import { bodySurfaceArea } from './size'
+
+/** To lay out and put away, a session (common practice, no source). */
+export const SETUP_MINUTES = 4
+/** Expected teasing, an item (common practice, no source). A mat's minutes are the groomer's. */
+export const TEASE_MINUTES = { tangle: 0.5, knot: 2, mat: 8 } as const
+
+/** Longest a place is worked without a rest, against brush burn (judgement). */
+export const restMinutes = (region: Pick<Region, 'tender'>) => (region.tender ? 1 : 2)
+
+/**
+ * Minutes to line-comb a region once: area in dm² × pace × (0.35 + 0.65·L/25).
+ * A 12 kg wool-cross at 25 mm comes to about 40 for the whole coat.
+ */
+export function combMinutes(coat: CoatType, kg: number, region: Pick<Region, 'area'>, mm: number) {
+  const dm2 = region.area * 100 * bodySurfaceArea(kg)
+  return dm2 * coat.minutesPerDm2 * (0.35 + (0.65 * mm) / 25)
+}

@@ -1,0 +1,252 @@
+import { COATS } from '../coat/coat-types'
+import { KEPT } from '../coat/knots'
+import { combMinutes, SETUP_MINUTES, TEASE_MINUTES } from '../coat/minutes'
+import { PLACE_IDS, placeRow, regionOf } from '../coat/regions'
+import type { PlaceId, RegionId } from '../coat/regions'
+import { addDays, daysBetween, weekday } from '../record/day'
+import type { Day } from '../record/day'
+import type { Finding } from '../record/entries'
+import { assess, assessEach } from '../record/fold'
+import type { CoatState, DogRecord, RegionState } from '../record/fold'
+import { chanceOfAnyMat, expectedKnots, expectedMats, placesOf } from '../record/odds'
+import { timeline } from '../record/timeline'
+import { inWorkingOrder } from './working-order'
+
+/** What makes a place due, strongest first. Data, so that a screen can say it in words. */
+export type Reason =
+  | { why: 'left-in'; finding: Finding; day: Day }
+  | { why: 'refused'; day: Day; daysUncombed: number | null }
+  | { why: 'wet'; by: NonNullable<RegionState['wetBy']> }
+  | { why: 'found'; finding: Finding; day: Day }
+  | { why: 'harness'; hours: number }
+  | { why: 'collar' }
+  | { why: 'ceiling'; daysUncombed: number }
+  | { why: 'hot'; daysUncombed: number | null }
+  | { why: 'long'; mm: number }
+  | { why: 'days'; daysUncombed: number | null }
+
+export interface PlanItem {
+  place: PlaceId
+  regions: RegionId[]
+  /** Combing and expected teasing. */
+  minutes: number
+  reason: Reason
+  /** Chance of a mat by `TodayPlan.until` if it is left, and if it is combed today. */
+  chanceIfLeft: number
+  chanceIfDone: number
+  hard: boolean
+  easy: boolean
+}
+
+export interface TodayPlan {
+  day: Day
+  /** In working order. */
+  items: PlanItem[]
+  /** Of the items, and to lay out and put away; both 0 when nothing is on the table. */
+  minutes: number
+  setupMinutes: number
+  /** The day the chances look ahead to: a week on, or the visit if that is sooner. */
+  until: Day
+  chanceIfLeft: number
+  chanceIfDone: number
+  /** Places worth combing that did not fit into the minutes. */
+  waiting: PlaceId[]
+  /** For a coat that does not knot: days since it was last brushed over, once a rub-down is due. */
+  rubDown: { minutes: number; days: number | null } | null
+  /** Nothing has been combed or found yet: the plan rests on what coats like this one do. */
+  guess: boolean
+}
+
+/** A mat costs the coat, not just its minutes: what one is worth, in minutes (judgement). */
+export const MINUTES_A_MAT_IS_WORTH = 150
+/** How far ahead today's combing is judged, days (judgement). */
+const LOOK_AHEAD_DAYS = 7
+/** A smooth coat is rubbed down about this often, days (judgement). */
+const RUB_DOWN_DAYS = 14
+/** Days before a knot found in a place stops being the reason to go back there (judgement). */
+const FOUND_LATELY_DAYS = 14
+
+/** How far ahead the chances on the map and in the plan look: a week, or to the visit if sooner. */
+export function lookAhead(record: DogRecord, at: Day): Day {
+  const week = addDays(at, LOOK_AHEAD_DAYS)
+  const visit = record.profile.nextVisit
+  return visit && visit > at && visit < week ? visit : week
+}
+
+/** The next day after `at` on which the owner has time for a session; null if no day has any. */
+export function nextSession(record: DogRecord, at: Day): Day | null {
+  for (let n = 1; n <= 7; n++) {
+    const day = addDays(at, n)
+    if ((record.profile.minutes[weekday(day)] ?? 0) > SETUP_MINUTES) return day
+  }
+  return null
+}
+
+interface Candidate extends PlanItem {
+  /** Minutes saved for each minute spent; the plan takes the dearest first. */
+  worth: number
+  due: boolean
+}
+
+const daysSince = (from: Day | null, at: Day) => (from ? daysBetween(from, at) : null)
+
+function reasonFor(record: DogRecord, states: readonly RegionState[], at: Day): Reason {
+  const { profile } = record
+  const oldest = states.reduce((a, b) => ((a.clearOn ?? '') <= (b.clearOn ?? '') ? a : b))
+  const daysUncombed = daysSince(oldest.clearOn, at)
+  for (const s of states) {
+    if (s.left.length && s.last && s.last.finding !== 'snag')
+      return { why: 'left-in', finding: s.last.finding, day: s.last.day }
+  }
+  for (const s of states)
+    if (s.refusals && s.last) return { why: 'refused', day: s.last.day, daysUncombed }
+  for (const s of states) if (s.wetTo && s.wetTo >= at && s.wetBy) return { why: 'wet', by: s.wetBy }
+  for (const s of states) {
+    const recent = s.last && daysBetween(s.last.day, at) <= FOUND_LATELY_DAYS
+    if (s.last && recent && s.last.finding !== 'glides' && s.last.finding !== 'refused')
+      return { why: 'found', finding: s.last.finding, day: s.last.day }
+  }
+  const region = regionOf(oldest.id)
+  if (profile.harnessHours > 0 && region.covers.includes('harness'))
+    return { why: 'harness', hours: profile.harnessHours }
+  if (profile.collarAllDay && region.covers.includes('collar')) return { why: 'collar' }
+  if (daysUncombed !== null && daysUncombed > COATS[profile.coat].ceilingDays)
+    return { why: 'ceiling', daysUncombed }
+  if (region.class === 'hot') return { why: 'hot', daysUncombed }
+  if (oldest.mm >= 1.5 * 25) return { why: 'long', mm: oldest.mm }
+  return { why: 'days', daysUncombed }
+}
+
+function candidate(
+  record: DogRecord,
+  place: PlaceId,
+  now: CoatState,
+  later: CoatState,
+  combed: CoatState,
+): Candidate | null {
+  const { profile } = record
+  const coat = COATS[profile.coat]
+  const pick = (state: CoatState) => placesOf(state).filter((s) => regionOf(s.id).place === place)
+  const states = pick(now)
+  if (!states.length) return null
+  // A mat or a felted place that was left for the groomer is not the owner's to comb.
+  if (states.every((s) => s.last && (s.last.finding === 'felt' || (s.left.length && s.last.finding === 'mat'))))
+    return null
+  const left = pick(later)
+  const done = pick(combed)
+  const total = (list: readonly RegionState[], of: (s: RegionState) => number) =>
+    list.reduce((sum, s) => sum + of(s), 0)
+  const tease = (s: RegionState) => {
+    const k = expectedKnots(s)
+    return k.tangles * TEASE_MINUTES.tangle + k.knots * TEASE_MINUTES.knot
+  }
+  const minutes = total(
+    states,
+    (s) => combMinutes(coat, profile.weightKg, regionOf(s.id), s.mm) + tease(s),
+  )
+  const saved =
+    MINUTES_A_MAT_IS_WORTH * (total(left, expectedMats) - total(done, expectedMats)) +
+    total(left, tease) -
+    total(done, tease)
+  const uncombed = Math.max(...states.map((s) => daysSince(s.clearOn, now.day) ?? 0))
+  const due = uncombed > coat.ceilingDays && profile.coat !== 'smooth'
+  const hard = profile.hard.includes(place) || states.some((s) => s.refusals > 0)
+  const k = placeRow(place).class
+  return {
+    place,
+    regions: states.map((s) => s.id),
+    minutes,
+    reason: reasonFor(record, states, now.day),
+    chanceIfLeft: chanceOfAnyMat(left),
+    chanceIfDone: chanceOfAnyMat(done),
+    hard,
+    easy: !hard && (k === 'calm' || k === 'moving' || place === 'beard'),
+    worth: saved / minutes,
+    due,
+  }
+}
+
+/** The same coat as if the comb went through every place that may be combed today. */
+function asIfCombed(record: DogRecord, now: CoatState): DogRecord {
+  const combed = placesOf(now).map((s, i) => ({
+    id: `ffffffff-ffff-7fff-bfff-${String(i).padStart(12, '0')}`,
+    day: now.day,
+    time: '23:59',
+    what: { kind: 'check' as const, region: s.id, finding: 'glides' as const },
+  }))
+  return { ...record, entries: [...record.entries, ...combed] }
+}
+
+/** Places refused two sessions running rest for one (common practice, no source). */
+const REST_AFTER_REFUSALS = 2
+const refusedJustNow = (states: CoatState, place: PlaceId) =>
+  placesOf(states).some(
+    (s) =>
+      regionOf(s.id).place === place && s.refusals >= REST_AFTER_REFUSALS && s.last?.day === states.day,
+  )
+
+/**
+ * What to comb today: the places that save most mats for each minute, as many as the minutes hold,
+ * whole pairs together, in working order. A place is worth combing while a week's delay would cost
+ * more than its own minutes, or once it has gone uncombed past the coat's ceiling.
+ * @param minutes the owner's minutes today, laying out and putting away included
+ */
+export function planToday(record: DogRecord, at: Day, minutes: number): TodayPlan {
+  const until = lookAhead(record, at)
+  const now = assess(record, at)
+  const later = assess(record, until)
+  const combed = assess(asIfCombed(record, now), until)
+
+  const candidates = PLACE_IDS.flatMap((place) => candidate(record, place, now, later, combed) ?? [])
+    .filter((c) => (c.worth > 1 || c.due) && !refusedJustNow(now, c.place))
+    .sort((a, b) => b.worth - a.worth)
+
+  let room = minutes - SETUP_MINUTES
+  const taken: Candidate[] = []
+  const waiting: PlaceId[] = []
+  for (const c of candidates) {
+    if (c.minutes <= room) {
+      taken.push(c)
+      room -= c.minutes
+    } else waiting.push(c.place)
+  }
+
+  const items: PlanItem[] = inWorkingOrder(taken).map(({ worth: _worth, due: _due, ...item }) => item)
+  const doneIds = new Set(items.flatMap((i) => i.regions))
+  const mixed = placesOf(later).map((s) => (doneIds.has(s.id) ? combed.regions[s.id]! : s))
+  return {
+    day: at,
+    items,
+    minutes: items.reduce((sum, i) => sum + i.minutes, 0),
+    setupMinutes: items.length ? SETUP_MINUTES : 0,
+    until,
+    chanceIfLeft: chanceOfAnyMat(placesOf(later)),
+    chanceIfDone: chanceOfAnyMat(mixed),
+    waiting,
+    rubDown: rubDown(record, now),
+    guess: !timeline(record.entries).some((f) => f.what.kind === 'check' || f.what.kind === 'brush'),
+  }
+}
+
+function rubDown(record: DogRecord, now: CoatState): TodayPlan['rubDown'] {
+  if (record.profile.coat !== 'smooth') return null
+  const brushed = timeline(record.entries).filter(
+    (f) => f.day <= now.day && ['brush', 'check', 'visit', 'wash'].includes(f.what.kind),
+  )
+  const days = daysSince(brushed.at(-1)?.day ?? null, now.day)
+  if (days !== null && days < RUB_DOWN_DAYS) return null
+  return { minutes: wholeCoatMinutes(record, now), days }
+}
+
+/** Minutes to comb the whole coat once as it is now, without laying out. */
+export function wholeCoatMinutes(record: DogRecord, now: CoatState): number {
+  const coat = COATS[record.profile.coat]
+  return placesOf(now).reduce(
+    (sum, s) => sum + combMinutes(coat, record.profile.weightKg, regionOf(s.id), s.mm),
+    0,
+  )
+}
+
+/** Chance that the whole coat holds a mat on each day of a stretch: what the lead draws. */
+export const chanceEachDay = (record: DogRecord, from: Day, to: Day): number[] =>
+  assessEach(record, from, to).map((s) => chanceOfAnyMat(placesOf(s)))

@@ -1,0 +1,57 @@
+import type { PlaceId } from '../coat/regions'
+
+/**
+ * The order a coat is worked in: up from a back foot and forward, head last (default school for
+ * curly, long and mixed coats; common practice, no source). Tail and rump follow the hind legs.
+ */
+export const WORKING_ORDER: readonly PlaceId[] = [
+  'hindfoot',
+  'hock',
+  'thigh',
+  'inner-thigh',
+  'tuck-up',
+  'under-tail',
+  'tail',
+  'tail-base',
+  'rump',
+  'belly',
+  'side',
+  'back',
+  'girth',
+  'armpit',
+  'forefoot',
+  'foreleg',
+  'shoulders',
+  'chest',
+  'collar-line',
+  'nape',
+  'behind-ear',
+  'ear',
+  'ear-edge',
+  'cheek',
+  'beard',
+  'muzzle',
+  'fringe',
+  'crown',
+]
+
+export interface Orderable {
+  place: PlaceId
+  /** The dog finds this place hard: it comes late. */
+  hard: boolean
+  /** A place the dog bears well: one of these comes last. */
+  easy: boolean
+}
+
+/**
+ * Puts places in working order: hard ones late, and an easy one at the very end where there is one,
+ * so that the session ends well.
+ */
+export function inWorkingOrder<T extends Orderable>(items: readonly T[]): T[] {
+  const rank = (i: T) => WORKING_ORDER.indexOf(i.place) + (i.hard ? WORKING_ORDER.length : 0)
+  const ordered = [...items].sort((a, b) => rank(a) - rank(b))
+  const last = ordered.at(-1)
+  if (!last || last.easy) return ordered
+  const easy = ordered.filter((i) => i.easy && !i.hard).at(-1)
+  return easy ? [...ordered.filter((i) => i !== easy), easy] : ordered
+}

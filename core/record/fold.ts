@@ -1,0 +1,282 @@
+import { COATS } from '../coat/coat-types'
+import type { CoatType } from '../coat/coat-types'
+import { changesCoat, exposureOf, shedsIn, WET_DAYS } from '../coat/exposure'
+import type { DayExposure } from '../coat/exposure'
+import { lengthAfter, maxLength } from '../coat/growth'
+import { CLEAR, keep, KEPT, knotRate, stepStages, tightenByWash } from '../coat/knots'
+import type { Stages } from '../coat/knots'
+import { REGIONS } from '../coat/regions'
+import type { Cover, Region, RegionId } from '../coat/regions'
+import { dayNumber, dayOf, monthOf, monthsOld } from './day'
+import type { Day } from './day'
+import type { Comfort, DatedFact, Entry, FactOf, Finding } from './entries'
+import type { Profile } from './profile'
+import { timeline } from './timeline'
+
+export interface DogRecord {
+  profile: Profile
+  entries: readonly Entry[]
+}
+
+/** Knots known to be there and left in: how many, and the chances of each being at each stage now. */
+export interface LeftIn {
+  count: number
+  stages: Stages
+}
+
+/** A place as it stands on the morning of a day, after what was done that day. */
+export interface RegionState {
+  id: RegionId
+  /** Length of hair, mm. */
+  mm: number
+  /** Expected unseen knots in each stage. */
+  unseen: Stages
+  /** Knots seen and not taken out. */
+  left: readonly LeftIn[]
+  /** Last day the comb went through, or a visit emptied it. */
+  clearOn: Day | null
+  /** The last check, whatever it said. */
+  last: { day: Day; finding: Finding; comfort?: Comfort | undefined } | null
+  /** Refused checks since the last that was allowed. */
+  refusals: number
+  /** Last day on which wetting still counts. */
+  wetTo: Day | null
+  wetBy: 'swim' | 'rain' | 'grass' | 'bath' | null
+}
+
+export interface CoatState {
+  day: Day
+  regions: Record<string, RegionState>
+  /** Day of the last visit, or null if none is on record. */
+  visitOn: Day | null
+}
+
+interface Growing {
+  from: number
+  sinceDay: number
+}
+interface Working extends RegionState {
+  region: Region
+  growing: Growing
+}
+
+/** Felt counts as five mats: a sheet that cannot be counted (judgement). */
+export const FELT_AS_MATS = 5
+
+/**
+ * A dog's coat, carried forward a day at a time. `fold` makes one from the record; `ahead` goes on
+ * from there as the dog usually lives, with no session. Days are whole: acts count on the morning of
+ * their day, then the day's knots form at that morning's length.
+ */
+class Coat {
+  readonly coat: CoatType
+  readonly places: Working[]
+  readonly mu: number
+  visitOn: Day | null = null
+
+  constructor(
+    private readonly profile: Profile,
+    public today: number,
+  ) {
+    this.coat = COATS[profile.coat]
+    this.mu = this.coat.tighteningPerDay
+    this.places = REGIONS.filter((r) => !profile.absent.includes(r.id)).map((region) => ({
+      id: region.id,
+      region,
+      growing: { from: this.coat.usualMm[region.part], sinceDay: today },
+      mm: this.coat.usualMm[region.part],
+      unseen: CLEAR,
+      left: [],
+      clearOn: null,
+      last: null,
+      refusals: 0,
+      wetTo: null,
+      wetBy: null,
+    }))
+  }
+
+  private at(id: RegionId) {
+    return this.places.find((p) => p.id === id)
+  }
+
+  private grow(p: Working) {
+    p.mm = lengthAfter(
+      p.growing.from,
+      this.coat.growthMmPerDay,
+      this.today - p.growing.sinceDay,
+      maxLength(this.coat, p.region.part),
+    )
+  }
+
+  private setLength(p: Working, mm: number) {
+    p.growing = { from: mm, sinceDay: this.today }
+    p.mm = mm
+  }
+
+  /** The day's knots form; then it is the next morning. */
+  passDay(gear: readonly FactOf<'gear'>[]) {
+    const day = dayOf(this.today)
+    const worn = (g: string, usual: number) => gear.find((x) => x.gear === g)?.hours ?? usual
+    const general: Omit<DayExposure, 'wet'> = {
+      harnessHours: worn('harness', this.profile.harnessHours),
+      collar: worn('collar', this.profile.collarAllDay ? 24 : 0) >= ALL_DAY_HOURS,
+      coat: worn('coat', 0) > 0,
+      shedding: shedsIn(this.coat, monthOf(day), this.profile.hemisphere),
+      puppyChange: changesCoat(this.coat, monthsOld(this.profile.born, day)),
+    }
+    for (const p of this.places) {
+      const wet = p.wetTo !== null && p.wetTo >= day
+      const born = knotRate(
+        this.coat,
+        this.profile.weightKg,
+        p.region,
+        p.mm,
+        exposureOf(p.region, { ...general, wet }),
+      )
+      p.unseen = stepStages(p.unseen, born, this.mu)
+      p.left = p.left.map((l) => ({ count: l.count, stages: stepStages(l.stages, 0, this.mu) }))
+    }
+    this.today += 1
+    for (const p of this.places) this.grow(p)
+  }
+
+  apply({ day, what }: DatedFact) {
+    switch (what.kind) {
+      case 'check':
+        return this.check(day, what)
+      case 'brush':
+        for (const id of what.regions) {
+          const p = this.at(id)
+          if (p) p.unseen = keep(p.unseen, what.depth === 'skin' ? KEPT.brushed : KEPT.surface)
+        }
+        return
+      case 'wash':
+        for (const p of this.places) {
+          if (what.combedOut) this.clear(p, day)
+          else {
+            p.unseen = tightenByWash(p.unseen)
+            p.left = p.left.map((l) => ({ ...l, stages: tightenByWash(l.stages) }))
+            this.wet(p, 'bath')
+          }
+        }
+        return
+      case 'wet':
+        if (what.combedDry) return
+        for (const p of this.places) {
+          if (p.region.covers.includes(what.how satisfies Cover)) this.wet(p, what.how)
+        }
+        return
+      case 'measure':
+        for (const id of what.regions) {
+          const p = this.at(id)
+          if (p) this.setLength(p, what.mm)
+        }
+        return
+      case 'visit':
+        this.visitOn = day
+        for (const p of this.places) {
+          this.clear(p, day)
+          p.left = []
+          p.wetTo = p.wetBy = null
+          const mm = what.lengths[p.region.part]
+          if (mm !== undefined) this.setLength(p, mm)
+        }
+        return
+      case 'gear':
+      case 'session':
+        return
+    }
+  }
+
+  private wet(p: Working, by: NonNullable<RegionState['wetBy']>) {
+    p.wetTo = dayOf(this.today + WET_DAYS - 1)
+    p.wetBy = by
+  }
+
+  /** The comb went through: what it met is gone, and wet hair has been combed dry. */
+  private clear(p: Working, day: Day) {
+    p.unseen = keep(p.unseen, KEPT.combed)
+    p.clearOn = day
+    p.refusals = 0
+    p.wetTo = p.wetBy = null
+  }
+
+  private check(day: Day, c: FactOf<'check'>) {
+    const p = this.at(c.region)
+    if (!p) return
+    p.last = { day, finding: c.finding, comfort: c.comfort }
+    if (c.finding === 'refused') {
+      p.refusals += 1
+      return
+    }
+    this.clear(p, day)
+    // What the comb met is now known by count, not by expectation.
+    p.left = []
+    const remaining = (c.finding === 'felt' ? FELT_AS_MATS : (c.count ?? 1)) - (c.out ?? 0)
+    const stages = STAGE_OF[c.finding]
+    if (stages && remaining > 0) p.left = [{ count: remaining, stages }]
+  }
+
+  state(): CoatState {
+    const regions: Record<string, RegionState> = {}
+    for (const { region: _region, growing: _growing, ...s } of this.places) regions[s.id] = { ...s }
+    return { day: dayOf(this.today), regions, visitOn: this.visitOn }
+  }
+}
+
+/** A collar counts once it is on for most of the waking and sleeping day (judgement). */
+const ALL_DAY_HOURS = 12
+
+const STAGE_OF: Record<Finding, Stages | null> = {
+  glides: null,
+  snag: [1, 0, 0],
+  knot: [0, 1, 0],
+  mat: [0, 0, 1],
+  felt: [0, 0, 1],
+  refused: null,
+}
+
+/** Longest stretch of days one fold walks: ten years. */
+const MOST_DAYS = 3660
+
+/**
+ * Walks the record from its first day to `to` and calls `seen` on each day from `from` on.
+ * Past `now` nothing is recorded, so the days go by as the dog usually lives.
+ */
+function walk(record: DogRecord, to: Day, seen: (coat: Coat) => void, from: Day = to) {
+  const facts = timeline(record.entries).filter((f) => f.day <= to)
+  const first = Math.min(dayNumber(record.profile.since), ...facts.slice(0, 1).map((f) => dayNumber(f.day)))
+  const last = dayNumber(to)
+  const start = Math.max(Math.min(first, last), last - MOST_DAYS)
+  const coat = new Coat(record.profile, start)
+  let i = facts.findIndex((f) => dayNumber(f.day) >= start)
+  if (i < 0) i = facts.length
+  for (;;) {
+    const day = dayOf(coat.today)
+    const gear: FactOf<'gear'>[] = []
+    for (let f = facts[i]; f && f.day === day; f = facts[++i]) {
+      if (f.what.kind === 'gear') gear.push(f.what)
+      else coat.apply(f)
+    }
+    if (day >= from) seen(coat)
+    if (coat.today >= last) return
+    coat.passDay(gear)
+  }
+}
+
+/** The coat on the morning of `at`, after that day's entries. Everything shown comes from this. */
+export function assess(record: DogRecord, at: Day): CoatState {
+  let state: CoatState | undefined
+  walk(record, at, (coat) => (state = coat.state()))
+  return state as CoatState
+}
+
+/**
+ * The coat on each day from `from` to `to`, inclusive: as recorded, then as the dog usually lives
+ * with no session once the record ends.
+ */
+export function assessEach(record: DogRecord, from: Day, to: Day): CoatState[] {
+  const states: CoatState[] = []
+  walk(record, to, (coat) => states.push(coat.state()), from)
+  return states
+}

@@ -1,0 +1,41 @@
+import { REGION_IDS } from '../coat/regions'
+import type { CoatState, RegionState } from './fold'
+
+/** Chance that a place holds a mat: unseen ones are Poisson, seen ones each have their own chance. */
+export function chanceOfMat(s: RegionState): number {
+  let clear = Math.exp(-s.unseen[2])
+  for (const l of s.left) clear *= Math.pow(1 - Math.min(1, l.stages[2]), l.count)
+  return 1 - clear
+}
+
+/** Expected mats in a place. */
+export const expectedMats = (s: RegionState): number =>
+  s.left.reduce((sum, l) => sum + l.count * l.stages[2], s.unseen[2])
+
+/** Expected tangles and knots in a place, still to be teased. */
+export const expectedKnots = (s: RegionState): { tangles: number; knots: number } =>
+  s.left.reduce(
+    (sum, l) => ({
+      tangles: sum.tangles + l.count * l.stages[0],
+      knots: sum.knots + l.count * l.stages[1],
+    }),
+    { tangles: s.unseen[0], knots: s.unseen[1] },
+  )
+
+/** The states of a coat's places, in the order of the map. */
+export const placesOf = (state: CoatState): RegionState[] =>
+  REGION_IDS.flatMap((id) => state.regions[id] ?? [])
+
+/** Chance that a whole coat, or some of its places, holds at least one mat. */
+export function chanceOfAnyMat(places: readonly RegionState[]): number {
+  return 1 - places.reduce((clear, s) => clear * (1 - chanceOfMat(s)), 1)
+}
+
+/** Words for the five states the map draws, from open to knotting. */
+export const SHADE_IDS = ['open', 'combed', 'filling', 'catching', 'knotting'] as const
+export type Shade = 0 | 1 | 2 | 3 | 4
+/** Chance of a mat from which a place is drawn in each of the upper four states (judgement). */
+const SHADE_FROM = [0.004, 0.015, 0.04, 0.12]
+
+/** How densely a place is drawn, 0 (open) to 4 (knotting). */
+export const shadeOf = (chance: number): Shade => SHADE_FROM.filter((from) => chance >= from).length as Shade

@@ -1,0 +1,58 @@
+import { z } from 'zod'
+import { COAT_IDS } from '../coat/coat-types'
+import { PLACE_IDS, REGION_IDS } from '../coat/regions'
+import type { PlaceId, RegionId } from '../coat/regions'
+import { MAX_KG, MIN_KG } from '../coat/size'
+import { isDay } from './day'
+
+export const daySchema = z.string().refine(isDay, 'Give the day as year-month-day, such as 2026-11-25.')
+export const regionSchema = z.enum(REGION_IDS as [RegionId, ...RegionId[]], 'The coat map has no such place.')
+export const placeSchema = z.enum(PLACE_IDS as [PlaceId, ...PlaceId[]], 'The coat map has no such place.')
+
+const line = (most: number, what: string) =>
+  z
+    .string(`${what} is missing.`)
+    .trim()
+    .min(1, `${what} is missing.`)
+    .max(most, `${what} is too long: ${most} letters at most.`)
+export const nameSchema = line(40, 'The name')
+
+export const MOST_MINUTES = 240
+const minutesSchema = z
+  .number()
+  .int('Minutes are whole numbers.')
+  .min(0, 'Minutes start at 0.')
+  .max(MOST_MINUTES, `A day takes ${MOST_MINUTES} minutes at most.`)
+
+/** What is true of the dog from one day to the next. What happens on a day is an entry. */
+export const profileSchema = z.strictObject({
+  name: nameSchema,
+  sex: z.enum(['female', 'male'], 'Say she or he.'),
+  coat: z.enum(COAT_IDS, 'Choose one of the eight coats.'),
+  weightKg: z
+    .number('Give the weight in kilograms.')
+    .min(MIN_KG, `A dog weighs at least ${MIN_KG} kg.`)
+    .max(MAX_KG, `A dog weighs at most ${MAX_KG} kg. Was that pounds?`),
+  breed: z.string().trim().max(60, 'The breed is too long: 60 letters at most.').optional(),
+  /** Birth month, for the puppy coat change. */
+  born: z
+    .string()
+    .regex(/^\d{4}-(0[1-9]|1[0-2])$/, 'Give the birth month as year-month, such as 2025-04.')
+    .optional(),
+  /** First day of the record, where nothing earlier is known. */
+  since: daySchema,
+  nextVisit: daySchema.optional(),
+  groomer: nameSchema.optional(),
+  harnessHours: z.number().min(0, 'Hours start at 0.').max(24, 'A day has 24 hours.'),
+  collarAllDay: z.boolean(),
+  /** Minutes to spare, Monday to Sunday. */
+  minutes: z.array(minutesSchema).length(7, 'Seven days, Monday to Sunday.'),
+  /** Places the dog finds hard, as the owner said at the start. */
+  hard: z.array(placeSchema).max(28),
+  /** Regions this dog has not got: a docked tail, a leg lost. */
+  absent: z.array(regionSchema).max(20),
+  hemisphere: z.enum(['north', 'south', 'none']),
+  /** What the owner would like of the groomer, in their words. */
+  wish: z.string().trim().max(200, 'That is too long: 200 letters at most.').optional(),
+})
+export type Profile = z.infer<typeof profileSchema>

@@ -1,0 +1,49 @@
+import type { DatedFact, Entry, Fact } from './entries'
+
+/**
+ * When on its day a thing counts, in minutes after midnight, for entries without a time: the order of
+ * work (gear and walks, then brush, comb, wash; a visit by day). Judgement.
+ */
+const USUAL_MINUTE: Record<Fact['kind'], number> = {
+  gear: 0,
+  wet: 8 * 60,
+  visit: 12 * 60,
+  measure: 17 * 60 + 45,
+  brush: 18 * 60,
+  check: 18 * 60 + 30,
+  wash: 19 * 60,
+  session: 20 * 60,
+}
+
+const minuteOf = (f: DatedFact) =>
+  f.time ? Number(f.time.slice(0, 2)) * 60 + Number(f.time.slice(3)) : USUAL_MINUTE[f.what.kind]
+
+const compare = (a: string | number, b: string | number) => (a < b ? -1 : a > b ? 1 : 0)
+
+/**
+ * The facts in force, in the order they count: day, time or usual time, then id. The same entries in
+ * any order, or given twice, come out the same. A correction stands in for what it replaces; taking
+ * a correction back (by correcting it with nothing) brings the earlier entry back.
+ */
+export function timeline(entries: readonly Entry[]): DatedFact[] {
+  const byId = new Map<string, Entry>()
+  for (const e of entries) if (!byId.has(e.id)) byId.set(e.id, e)
+  const all = [...byId.values()].sort((a, b) => compare(a.id, b.id))
+
+  // Newest correction first: one that was itself taken back no longer speaks.
+  const verdict = new Map<string, Fact | null>()
+  for (const e of [...all].reverse()) {
+    if (e.what.kind !== 'correction' || verdict.get(e.id) === null) continue
+    if (!verdict.has(e.what.replaces)) verdict.set(e.what.replaces, e.what.by)
+  }
+
+  const facts: DatedFact[] = []
+  for (const e of all) {
+    if (e.what.kind === 'correction') continue
+    const what = verdict.has(e.id) ? verdict.get(e.id) : e.what
+    if (what) facts.push({ id: e.id, day: e.day, time: e.time, what })
+  }
+  return facts.sort(
+    (a, b) => compare(a.day, b.day) || compare(minuteOf(a), minuteOf(b)) || compare(a.id, b.id),
+  )
+}

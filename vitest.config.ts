@@ -1,0 +1,34 @@
+import { fileURLToPath } from 'node:url'
+import { defineConfig } from 'vitest/config'
+
+const here = (path: string) => fileURLToPath(new URL(path, import.meta.url))
+
+export default defineConfig({
+  resolve: { alias: { '#core': here('./core'), '#shared': here('./shared') } },
+  test: {
+    projects: [
+      { extends: true, test: { name: 'unit', include: ['{core,shared,drawing,app,server}/**/*.test.ts'] } },
+      { extends: true, test: { name: 'published', include: ['tests/published/**/*.test.ts'], testTimeout: 60_000 } },
+      {
+        extends: true,
+        test: {
+          name: 'api',
+          include: ['tests/api/**/*.test.ts'],
+          testTimeout: 60_000,
+          hookTimeout: 60_000,
+          fileParallelism: false,
+        },
+      },
+      {
+        extends: true,
+        test: {
+          name: 'browser',
+          include: ['tests/browser/**/*.test.ts'],
+          testTimeout: 240_000,
+          hookTimeout: 120_000,
+          fileParallelism: false,
+        },
+      },
+    ],
+  },
+})
