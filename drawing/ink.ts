@@ -1,4 +1,4 @@
-import { add, lerp, mix, mul, norm, sub } from './geometry'
+import { add, lerp, norm, sub } from './geometry'
 import type { CoatPt, Pt } from './geometry'
 
 /** Path strings for ink: tapered hairs, ribbons of varying width, closed shapes. */
@@ -59,4 +59,3 @@ export function noise(x: number, y: number, seed = 0): number {
   return lerp(lerp(at(i, j), at(i + 1, j), u), lerp(at(i, j + 1), at(i + 1, j + 1), u), v) * 2 - 1
 }
 
-export { add, mix, mul }
