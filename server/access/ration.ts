@@ -1,0 +1,29 @@
+import { RateLimiterPostgres, RateLimiterRes } from 'rate-limiter-flexible'
+import { connections } from '../db/client'
+import { refuse } from './refuse'
+
+/** Rations live in the database, so that two processes share them. */
+const limiters = new Map<string, RateLimiterPostgres>()
+
+/** Counts one call. @throws 429 once the ration is used up. */
+export async function ration(key: string, who: string, { points, seconds }: { points: number; seconds: number }) {
+  let limiter = limiters.get(key)
+  if (!limiter) {
+    limiter = new RateLimiterPostgres({
+      storeClient: connections(),
+      tableName: 'rate_limits',
+      tableCreated: true,
+      keyPrefix: key.replace(/\W+/g, '-'),
+      points: process.env.GRUMBO_RATION_TIMES ? points * Number(process.env.GRUMBO_RATION_TIMES) : points,
+      duration: seconds,
+    })
+    limiters.set(key, limiter)
+  }
+  try {
+    await limiter.consume(who)
+  } catch (error) {
+    if (!(error instanceof RateLimiterRes)) throw error
+    const wait = Math.max(1, Math.ceil(error.msBeforeNext / 60_000))
+    throw refuse(429, `That was tried too often. Wait ${wait === 1 ? 'a minute' : `${wait} minutes`}.`)
+  }
+}

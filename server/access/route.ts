@@ -1,0 +1,92 @@
+import { defineEventHandler, getHeader, getRequestIP, getRouterParam, readRawBody } from 'h3'
+import type { EventHandler, H3Event } from 'h3'
+import type { z } from 'zod'
+import { findDog } from '../services/dogs'
+import { authorise } from './authorise'
+import type { LinkHolder, Member, Visitor } from './authorise'
+import { ration } from './ration'
+import { refuse, refuseFor } from './refuse'
+import { routeRow } from './routes'
+import type { AccessOf, RouteKey } from './routes'
+import { visitorOf } from './visitor'
+
+type VisitorFor<K extends RouteKey> = AccessOf<K> extends 'link'
+  ? LinkHolder
+  : AccessOf<K> extends 'anyone'
+    ? Visitor
+    : Member
+type DogFor<K extends RouteKey> = AccessOf<K> extends 'household' ? string : null
+
+export interface Call<K extends RouteKey, Body> {
+  event: H3Event
+  visitor: VisitorFor<K>
+  /** The dog the route is about, already known to be the visitor's. */
+  dogId: DogFor<K>
+  body: Body
+}
+
+/** Largest body a route reads, bytes. */
+const MOST_BYTES = 512 * 1024
+const UUID = /^[0-9a-f]{8}-[0-9a-f]{4}-[1-8][0-9a-f]{3}-[0-9a-f]{4}-[0-9a-f]{12}$/i
+
+/** A part of the path that must be an id. @throws 404 when it is not one. */
+export function idOf(event: H3Event, name: string): string {
+  const id = getRouterParam(event, name) ?? ''
+  if (!UUID.test(id)) throw refuse(404, 'There is nothing here.')
+  return id.toLowerCase()
+}
+
+/** Writes come from our own pages: the browser says where from, and it must be here. */
+function checkOrigin(event: H3Event) {
+  if (event.method === 'GET' || event.method === 'HEAD') return
+  const origin = getHeader(event, 'origin')
+  const host = getHeader(event, 'x-forwarded-host') ?? getHeader(event, 'host')
+  let from: string | null = null
+  try {
+    from = origin ? new URL(origin).host : null
+  } catch {
+    from = null
+  }
+  if (!from || from !== host) throw refuse(403, 'That came from another site, so nothing was done.')
+}
+
+async function readBody<T>(event: H3Event, schema: z.ZodType<T> | undefined): Promise<T> {
+  if (!schema) return undefined as T
+  if (Number(getHeader(event, 'content-length') ?? 0) > MOST_BYTES) throw refuse(413, 'That is too much at once.')
+  const raw = (await readRawBody(event, 'utf8')) ?? ''
+  if (raw.length > MOST_BYTES) throw refuse(413, 'That is too much at once.')
+  let json: unknown
+  try {
+    json = JSON.parse(raw)
+  } catch {
+    throw refuse(400, 'That could not be read: it is not JSON.')
+  }
+  const parsed = schema.safeParse(json)
+  if (!parsed.success) throw refuseFor(parsed.error)
+  return parsed.data
+}
+
+/**
+ * A route: rationed, its origin checked, its caller authorised, its body parsed, then called.
+ * The key must stand in the list of routes, which says who may call it.
+ */
+export function route<K extends RouteKey, Body = undefined>(
+  key: K,
+  handler: (call: Call<K, Body>) => unknown,
+  schema?: z.ZodType<Body>,
+): EventHandler {
+  const row = routeRow(key)
+  return defineEventHandler(async (event) => {
+    checkOrigin(event)
+    if (row.ration) await ration(key, getRequestIP(event) ?? 'unknown', row.ration)
+    const visitor = await visitorOf(event, row.access === 'link')
+    const dogId = row.access === 'household' ? idOf(event, 'dog') : null
+    const thing = dogId && visitor.kind === 'member' ? await findDog(visitor.householdId, dogId) : null
+    const answer = authorise(visitor, key, thing)
+    if (answer === 'sign-in') throw refuse(401, 'Sign in first.')
+    if (answer === 'nothing-there')
+      throw refuse(404, row.access === 'link' ? 'This link does not open anything, or no longer does.' : 'There is nothing here.')
+    const body = await readBody(event, schema)
+    return handler({ event, visitor, dogId, body } as Call<K, Body>)
+  })
+}

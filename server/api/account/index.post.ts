@@ -1,0 +1,16 @@
+import { signUpBody } from '../../../shared/api'
+import { refuse } from '../../access/refuse'
+import { route } from '../../access/route'
+import { signIn } from '../../access/sign-in'
+import { signUp } from '../../services/accounts'
+
+export default route(
+  'POST /api/account',
+  async ({ event, body }) => {
+    const who = await signUp(body)
+    if (!who) throw refuse(409, 'That address has an account already. Sign in instead.', { email: 'Has an account already.' })
+    await signIn(event, who)
+    return { ok: true }
+  },
+  signUpBody,
+)

@@ -1,0 +1,7 @@
+import { route } from '../../access/route'
+import { signOut } from '../../access/sign-in'
+
+export default route('DELETE /api/session', async ({ event, visitor }) => {
+  await signOut(event, visitor)
+  return { ok: true }
+})

@@ -1,0 +1,16 @@
+import { signInBody } from '../../../shared/api'
+import { refuse } from '../../access/refuse'
+import { route } from '../../access/route'
+import { signIn } from '../../access/sign-in'
+import { checkPassword } from '../../services/accounts'
+
+export default route(
+  'POST /api/session',
+  async ({ event, body }) => {
+    const who = await checkPassword(body)
+    if (!who) throw refuse(401, 'That address and password do not go together.')
+    await signIn(event, who)
+    return { ok: true }
+  },
+  signInBody,
+)

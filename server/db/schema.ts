@@ -1,0 +1,102 @@
+import { customType, date, jsonb, pgTable, primaryKey, text, timestamp, uuid } from 'drizzle-orm/pg-core'
+import type { Entry } from '../../core/record/entries'
+import type { Profile } from '../../core/record/profile'
+
+/** The tables as the migrations make them; keys, checks and references stand in the SQL. */
+const bytea = customType<{ data: Buffer }>({ dataType: () => 'bytea' })
+const moment = (name: string) => timestamp(name, { withTimezone: true })
+const household = () => uuid('household_id').notNull()
+const dog = () => uuid('dog_id').notNull()
+
+export const households = pgTable('households', {
+  id: uuid('id').primaryKey(),
+  name: text('name').notNull(),
+  timeZone: text('time_zone').notNull(),
+  created: moment('created').notNull().defaultNow(),
+})
+
+export const accounts = pgTable(
+  'accounts',
+  {
+    householdId: household(),
+    id: uuid('id').notNull(),
+    name: text('name').notNull(),
+    email: text('email').notNull(),
+    passwordHash: text('password_hash').notNull(),
+    created: moment('created').notNull().defaultNow(),
+  },
+  (t) => [primaryKey({ columns: [t.householdId, t.id] })],
+)
+
+export const sessions = pgTable(
+  'sessions',
+  {
+    householdId: household(),
+    accountId: uuid('account_id').notNull(),
+    id: uuid('id').notNull(),
+    created: moment('created').notNull().defaultNow(),
+    expires: moment('expires').notNull(),
+    revoked: moment('revoked'),
+  },
+  (t) => [primaryKey({ columns: [t.householdId, t.id] })],
+)
+
+export const dogs = pgTable(
+  'dogs',
+  {
+    householdId: household(),
+    id: uuid('id').notNull(),
+    profile: jsonb('profile').$type<Profile>().notNull(),
+    created: moment('created').notNull().defaultNow(),
+    changed: moment('changed').notNull().defaultNow(),
+  },
+  (t) => [primaryKey({ columns: [t.householdId, t.id] })],
+)
+
+export const entries = pgTable(
+  'entries',
+  {
+    householdId: household(),
+    dogId: dog(),
+    id: uuid('id').notNull(),
+    day: date('day').notNull(),
+    kind: text('kind').notNull(),
+    entry: jsonb('entry').$type<Entry>().notNull(),
+    authorId: uuid('author_id'),
+    received: moment('received').notNull().defaultNow(),
+  },
+  (t) => [primaryKey({ columns: [t.householdId, t.dogId, t.id] })],
+)
+
+export const shares = pgTable(
+  'shares',
+  {
+    householdId: household(),
+    dogId: dog(),
+    id: uuid('id').notNull(),
+    tokenHash: bytea('token_hash').notNull(),
+    scope: text('scope', { enum: ['note', 'stretch'] }).notNull(),
+    groomer: text('groomer').notNull(),
+    created: moment('created').notNull().defaultNow(),
+    expires: moment('expires').notNull(),
+    revoked: moment('revoked'),
+    lastOpened: moment('last_opened'),
+  },
+  (t) => [primaryKey({ columns: [t.householdId, t.dogId, t.id] })],
+)
+
+export const notes = pgTable(
+  'notes',
+  {
+    householdId: household(),
+    dogId: dog(),
+    id: uuid('id').notNull(),
+    author: text('author', { enum: ['owner', 'groomer'] }).notNull(),
+    authorName: text('author_name').notNull(),
+    body: text('body').notNull(),
+    shareId: uuid('share_id'),
+    sent: moment('sent').notNull().defaultNow(),
+    read: moment('read'),
+  },
+  (t) => [primaryKey({ columns: [t.householdId, t.dogId, t.id] })],
+)

@@ -1,0 +1,46 @@
+import { and, asc, eq, isNull } from 'drizzle-orm'
+import type { Note } from '../../shared/api'
+import { refuse } from '../access/refuse'
+import { db } from '../db/client'
+import { notes } from '../db/schema'
+
+const ofDog = (householdId: string, dogId: string) => and(eq(notes.householdId, householdId), eq(notes.dogId, dogId))
+
+/** The thread between owner and groomer, oldest first. */
+export async function notesOf(householdId: string, dogId: string): Promise<Note[]> {
+  const rows = await db().select().from(notes).where(ofDog(householdId, dogId)).orderBy(asc(notes.sent), asc(notes.id))
+  return rows.map((r) => ({
+    id: r.id,
+    author: r.author,
+    authorName: r.authorName,
+    body: r.body,
+    sent: r.sent.toISOString(),
+    read: r.read?.toISOString() ?? null,
+  }))
+}
+
+export interface NewNote {
+  householdId: string
+  dogId: string
+  id: string
+  body: string
+  author: Note['author']
+  authorName: string
+  shareId: string | null
+}
+/** Sends a note. Sending the same one twice changes nothing; the same id with other words is refused. */
+export async function sendNote(note: NewNote) {
+  const [added] = await db().insert(notes).values(note).onConflictDoNothing().returning({ id: notes.id })
+  if (added) return
+  const [there] = await db().select().from(notes).where(and(ofDog(note.householdId, note.dogId), eq(notes.id, note.id)))
+  if (there?.body !== note.body || there.author !== note.author) throw refuse(409, 'A different note already has that id.')
+}
+
+/** Marks what the other side wrote as read. */
+export async function markRead(householdId: string, dogId: string, reader: Note['author']) {
+  const other = reader === 'owner' ? 'groomer' : 'owner'
+  await db()
+    .update(notes)
+    .set({ read: new Date() })
+    .where(and(ofDog(householdId, dogId), eq(notes.author, other), isNull(notes.read)))
+}

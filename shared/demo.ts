@@ -1,0 +1,2 @@
+/** Whose household the demo opens. */
+export const DEMO_EMAIL = 'ruth@demo.example'
