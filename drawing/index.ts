@@ -1,5 +1,5 @@
 import { BUILD_IDS } from './builds'
-import type { BuildId } from './builds'
+import type { SheetId } from './boxes'
 import { simplify } from './geometry'
 import type { CoatPt, Pt } from './geometry'
 import { headView } from './head'
@@ -7,7 +7,6 @@ import type { Drawing, Part } from './plan'
 import { sideView } from './side'
 import { underView } from './under'
 
-export type SheetId = BuildId | 'under' | 'head'
 export const SHEET_IDS: readonly SheetId[] = [...BUILD_IDS, 'under', 'head']
 
 const tenth = (n: number) => Math.round(n * 10) / 10

@@ -3,6 +3,7 @@ import { entrySchema } from '../core/record/entries'
 import type { Entry } from '../core/record/entries'
 import { nameSchema, profileSchema } from '../core/record/profile'
 import type { Profile } from '../core/record/profile'
+import { LEAST_PASSWORD, MOST_NOTE } from './limits'
 
 /** What crosses the wire. Bodies are parsed with these on the server; their types serve both ends. */
 
@@ -13,7 +14,7 @@ export const emailSchema = z
 /** Length alone: long enough to be worth guessing at, short enough to hash. */
 export const passwordSchema = z
   .string()
-  .min(10, 'A password wants 10 characters or more.')
+  .min(LEAST_PASSWORD, `A password wants ${LEAST_PASSWORD} characters or more.`)
   .max(200, 'A password is at most 200 characters.')
 
 const timeZoneSchema = z.string().refine((zone) => {
@@ -45,7 +46,6 @@ export const entriesBody = z.strictObject({
   entries: z.array(entrySchema).min(1).max(MOST_ENTRIES_AT_ONCE, `Send at most ${MOST_ENTRIES_AT_ONCE} entries at once.`),
 })
 
-export const MOST_NOTE = 4000
 const noteText = z
   .string()
   .trim()

@@ -1,12 +1,7 @@
 import { z } from 'zod'
 import { PART_IDS } from '../coat/regions'
+import { COMFORT_IDS, FINDING_IDS } from './findings'
 import { daySchema, nameSchema, regionSchema } from './profile'
-
-/** What the comb says, in the order of the keys 1 to 6. */
-export const FINDING_IDS = ['glides', 'snag', 'knot', 'mat', 'felt', 'refused'] as const
-export type Finding = (typeof FINDING_IDS)[number]
-export const COMFORT_IDS = ['easy', 'fidgety', 'stopped'] as const
-export type Comfort = (typeof COMFORT_IDS)[number]
 
 /** Knots of one kind in one place; past this a place is felted, not counted (judgement). */
 export const MOST_KNOTS = 40

@@ -1,0 +1,6 @@
+<template>
+  <div class="min-h-dvh">
+    <NuxtRouteAnnouncer />
+    <NuxtPage />
+  </div>
+</template>

@@ -1,0 +1,34 @@
+<script setup lang="ts">
+import { Dialog, DialogPanel, DialogTitle } from '@headlessui/vue'
+
+const emit = defineEmits<{ close: [] }>()
+const KEYS = [
+  ['1 to 6', 'at the table: glides, snag, knot, mat, felt, refused'],
+  ['E  F  X', 'at the table: easy, fidgety, stopped'],
+  ['Space', 'pause and go on'],
+  ['S', 'skip for now'],
+  ['N', 'next, leave this place out'],
+  ['Z', 'undo'],
+  ['Arrows', 'walk the coat map; Enter picks a place'],
+  ['G then T, B, W', 'to Today, the Table, writing to the groomer'],
+  ['?', 'show and hide this list'],
+]
+</script>
+
+<template>
+  <Dialog :open="true" class="relative z-30" @close="emit('close')">
+    <div class="fixed inset-0 bg-[color-mix(in_srgb,var(--ink)_35%,transparent)]" aria-hidden="true" />
+    <div class="fixed inset-0 flex items-center justify-center p-4">
+      <DialogPanel class="bg-paper border-ink w-full max-w-lg rounded border p-6">
+        <DialogTitle as="h2">Keys</DialogTitle>
+        <dl class="mt-4">
+          <div v-for="[key, what] in KEYS" :key="key" class="border-rule flex gap-4 border-t py-2">
+            <dt class="w-24 shrink-0 font-semibold">{{ key }}</dt>
+            <dd class="text-ink-2">{{ what }}</dd>
+          </div>
+        </dl>
+        <button class="act act-plain mt-4 w-full" @click="emit('close')">Close</button>
+      </DialogPanel>
+    </div>
+  </Dialog>
+</template>

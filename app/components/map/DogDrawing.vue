@@ -1,0 +1,91 @@
+<script setup lang="ts">
+import { BOXES } from '#drawing/boxes'
+import type { SheetId } from '#drawing/boxes'
+import type { Part } from '#drawing/plan'
+import type { DrawnPart } from '~/workers/strokes.worker'
+
+/**
+ * The dog in ink. `states` says by patch name how densely each is drawn; `mirrored` turns a side view
+ * to its other side. Small sizes want fewer, heavier strokes: give `detail`. What goes on top (places
+ * to press, numbers, arrows) comes in the slot, in the drawing's own coordinates.
+ */
+const props = defineProps<{
+  sheet: SheetId
+  states: Record<string, number>
+  mirrored?: boolean
+  detail?: number
+  /** Drawn pale: nothing is known of this dog yet. */
+  pale?: boolean
+  /** Part of the drawing to show, instead of all of it. */
+  window?: [number, number, number, number]
+}>()
+
+const { drawing, parts } = useDrawing(
+  () => props.sheet,
+  () => props.states,
+  () => props.detail ?? 1,
+)
+const box = computed(() => drawing.value?.box ?? BOXES[props.sheet])
+const view = computed(() => (props.window ?? box.value).join(' '))
+/** x of a mirrored view, about the middle of its box. */
+const flip = computed(() => `matrix(-1 0 0 1 ${2 * box.value[0] + box.value[2]} 0)`)
+
+const outlineOf = (part: Part) => `M${part.edge.map((p) => `${p[0]} ${p[1]}`).join('L')}Z`
+const layers = computed(() => {
+  let at = 0
+  return (drawing.value?.layers ?? []).map((layer) => {
+    if ('marks' in layer) return { marks: layer.marks }
+    const drawn: DrawnPart | undefined = parts.value?.[at++]
+    return { part: layer.part, edge: outlineOf(layer.part), drawn }
+  })
+})
+const TONES = {
+  ink: 'var(--ink)',
+  dark: 'var(--eye)',
+  gloss: 'var(--gloss)',
+  iris: 'var(--iris)',
+  glint: 'var(--glint)',
+  pad: 'var(--pad)',
+}
+const tintOpacity = (state: number) => (state === 4 ? 0.42 : 0.24)
+</script>
+
+<template>
+  <svg :viewBox="view" class="block h-auto w-full overflow-visible" :class="{ 'opacity-50': pale }">
+    <g :transform="mirrored ? flip : undefined" aria-hidden="true">
+      <template v-for="(layer, i) in layers" :key="i">
+        <template v-if="layer.marks">
+          <path
+            v-for="(m, j) in layer.marks"
+            :key="j"
+            :d="m.d"
+            :fill="TONES[m.tone]"
+            :fill-opacity="m.opacity"
+            :stroke="m.tone === 'dark' ? 'var(--ink)' : undefined"
+            :stroke-width="m.tone === 'dark' ? 1.2 : undefined"
+          />
+        </template>
+        <g v-else-if="layer.part" :opacity="layer.part.far ? 0.55 : undefined">
+          <path
+            :d="layer.edge"
+            :fill="layer.part.far ? 'var(--far)' : 'var(--coat)'"
+            :stroke="layer.part.halo ? `var(--${layer.part.halo})` : undefined"
+            :stroke-width="layer.part.haloWidth"
+            stroke-linejoin="round"
+            paint-order="stroke"
+          />
+          <template v-if="layer.drawn">
+            <template v-for="p in layer.drawn.patches" :key="p.name">
+              <path v-if="p.tint" :d="p.tint" fill="var(--tint)" :fill-opacity="tintOpacity(p.state)" />
+              <path :d="p.lie" fill="var(--ink)" fill-opacity=".82" />
+              <path v-if="p.cross" :d="p.cross" fill="var(--ink)" fill-opacity=".9" />
+            </template>
+            <path :d="layer.drawn.line" fill="var(--ink)" fill-opacity=".95" />
+            <path :d="layer.drawn.tufts" fill="var(--ink)" fill-opacity=".9" />
+          </template>
+        </g>
+      </template>
+    </g>
+    <slot v-if="drawing" :drawing="drawing" :box="box" />
+  </svg>
+</template>

@@ -1,0 +1,48 @@
+<script setup lang="ts">
+import { WEEKDAYS_SHORT } from '~/words/days'
+
+/** Minutes by day of the week, each a pile of strokes, one a minute; pick a day, then more or less. */
+const minutes = defineModel<number[]>({ required: true })
+const day = ref(5)
+const STEP = 5
+const most = computed(() => Math.max(20, ...minutes.value))
+function change(by: number) {
+  minutes.value = minutes.value.map((m, i) => (i === day.value ? Math.max(0, Math.min(240, m + by)) : m))
+}
+</script>
+
+<template>
+  <div>
+    <div class="grid grid-cols-7 gap-1" role="radiogroup" aria-label="Day of the week">
+      <button
+        v-for="(m, i) in minutes"
+        :key="i"
+        type="button"
+        role="radio"
+        :aria-checked="day === i"
+        :aria-label="`${WEEKDAYS_SHORT[i]}, ${m} minutes`"
+        class="flex h-[150px] flex-col items-center justify-end"
+        @click="day = i"
+      >
+        <span class="figure text-[18px]" :class="day === i ? 'text-due' : m ? '' : 'text-ink-3 font-sans !text-[13px]'">{{ m || 'none' }}</span>
+        <svg width="34" :height="8 + (m / most) * 84" :viewBox="`0 0 34 ${8 + (m / most) * 84}`" aria-hidden="true" class="overflow-visible">
+          <path d="M1 3h32" :stroke="day === i ? 'var(--due)' : 'var(--edge)'" stroke-width="3.500" />
+          <path
+            v-for="n in Math.min(30, m)"
+            :key="n"
+            :d="`M3 ${6 + (n / Math.min(30, m)) * (m / most) * 84}q14 ${n % 2 ? 2 : -2} 28 0`"
+            fill="none"
+            stroke="var(--ink)"
+            stroke-width="1.100"
+          />
+        </svg>
+        <span class="border-ink mt-1 w-full border-t-[1.5px] pt-1 text-[14px]" :class="day === i ? 'font-bold' : 'text-ink-2'">{{ WEEKDAYS_SHORT[i] }}</span>
+      </button>
+    </div>
+    <div class="border-rule mt-4 flex items-center border-y">
+      <p class="flex-1"><b class="font-semibold">{{ WEEKDAYS_SHORT[day] }}</b>, {{ minutes[day] ? `${minutes[day]} minutes` : 'none' }}</p>
+      <button type="button" class="border-rule size-14 border-l text-[24px]" aria-label="Five minutes less" @click="change(-STEP)">−</button>
+      <button type="button" class="border-rule size-14 border-l text-[24px]" aria-label="Five minutes more" @click="change(STEP)">+</button>
+    </div>
+  </div>
+</template>

@@ -1,0 +1,14 @@
+import type { Thread } from '#shared/api'
+
+/** The newest note of a thread, if the groomer wrote it; null when there is none or no signal. */
+export async function lastWord(dogId: string) {
+  try {
+    const { notes } = await api<Thread>(`/api/dogs/${dogId}/notes`)
+    const last = notes.at(-1)
+    return last?.author === 'groomer'
+      ? { author: last.authorName, body: last.body, sent: localDay(new Date(last.sent)) }
+      : null
+  } catch {
+    return null
+  }
+}

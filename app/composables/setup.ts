@@ -1,0 +1,103 @@
+import { v7 as uuid } from 'uuid'
+import type { CoatId } from '#core/coat/coat-types'
+import { COATS } from '#core/coat/coat-types'
+import type { PlaceId } from '#core/coat/regions'
+import { addDays } from '#core/record/day'
+import type { Entry } from '#core/record/entries'
+import type { Profile } from '#core/record/profile'
+import { lengthsAt, longestThatFits, weeklyMinutes } from '#core/plan/weekly'
+import type { NewDog } from '#shared/api'
+
+/** The answers of setup as they stand, kept on this device so that a reload loses none. */
+export interface Answers {
+  name: string
+  sex: 'female' | 'male'
+  coat: CoatId | null
+  kg: string
+  unit: 'kg' | 'lb'
+  born: string
+  lastVisit: string
+  bodyMm: number
+  nextVisit: string
+  harnessHours: number
+  collarAllDay: boolean
+  minutes: number[]
+  hard: PlaceId[]
+  groomer: string
+  wish: string
+}
+export const KG_PER_LB = 0.45359237
+
+export const freshAnswers = (): Answers => ({
+  name: '',
+  sex: 'female',
+  coat: null,
+  kg: '',
+  unit: 'kg',
+  born: '',
+  lastVisit: '',
+  bodyMm: 20,
+  nextVisit: '',
+  harnessHours: 1,
+  collarAllDay: false,
+  minutes: [0, 10, 0, 10, 0, 30, 0],
+  hard: [],
+  groomer: '',
+  wish: '',
+})
+
+export const kilograms = (a: Answers): number | null => {
+  const n = Number(String(a.kg).replace(',', '.'))
+  if (!a.kg || !Number.isFinite(n)) return null
+  return Math.round(n * (a.unit === 'lb' ? KG_PER_LB : 1) * 100) / 100
+}
+
+/** South of the line by the zone's own name; elsewhere the seasons of the north. */
+const SOUTHERN = /^(Australia|Antarctica)\/|Auckland|Johannesburg|Buenos_Aires|Santiago|Sao_Paulo|Montevideo|Harare|Maputo/
+export function hemisphereHere(): Profile['hemisphere'] {
+  return SOUTHERN.test(Intl.DateTimeFormat().resolvedOptions().timeZone) ? 'south' : 'north'
+}
+
+/** What the answers come to: minutes a week this coat wants, what there are, and what would fit. */
+export function effectOf(a: Answers, mm = a.bodyMm) {
+  if (!a.coat) return null
+  const kg = kilograms(a) ?? 12
+  const wants = weeklyMinutes(a.coat, kg, lengthsAt(a.coat, mm))
+  const has = a.minutes.reduce((s, m) => s + m, 0)
+  return { wants: Math.round(wants), has, fits: wants <= has, shorter: longestThatFits(a.coat, kg, mm, has) }
+}
+
+/** The answers as a new dog: its profile, and the last visit or the lengths as its first entry. */
+export function dogFrom(a: Answers, today: string): NewDog {
+  if (!a.coat) throw new Error('Choose the coat first.')
+  const since = a.lastVisit || today
+  const lengths = lengthsAt(a.coat, a.bodyMm)
+  const profile: Profile = {
+    name: a.name.trim(),
+    sex: a.sex,
+    coat: a.coat,
+    weightKg: kilograms(a) ?? 0,
+    since,
+    harnessHours: a.harnessHours,
+    collarAllDay: a.collarAllDay,
+    minutes: a.minutes,
+    hard: a.hard,
+    absent: [],
+    hemisphere: hemisphereHere(),
+    ...(a.born ? { born: a.born } : {}),
+    ...(a.nextVisit ? { nextVisit: a.nextVisit } : {}),
+    ...(a.groomer.trim() ? { groomer: a.groomer.trim() } : {}),
+    ...(a.wish.trim() ? { wish: a.wish.trim() } : {}),
+  }
+  const first: Entry[] = [
+    {
+      id: uuid(),
+      day: since,
+      what: { kind: 'visit', lengths, found: [], ...(profile.groomer ? { by: profile.groomer } : {}) },
+    },
+  ]
+  return { id: uuid(), profile, entries: first }
+}
+
+export const usualBody = (coat: CoatId) => COATS[coat].usualMm.body
+export const inWeeks = (from: string, weeks: number) => addDays(from, weeks * 7)

@@ -1,0 +1,21 @@
+/** What day it is where the device is, and the time as an entry gives it. */
+export const localDay = (at = new Date()) =>
+  `${at.getFullYear()}-${String(at.getMonth() + 1).padStart(2, '0')}-${String(at.getDate()).padStart(2, '0')}`
+export const localTime = (at = new Date()) =>
+  `${String(at.getHours()).padStart(2, '0')}:${String(at.getMinutes()).padStart(2, '0')}`
+
+/** Today, kept true past midnight: looked at again when the page is shown and every minute. */
+export function useToday() {
+  const day = ref(localDay())
+  const look = () => (day.value = localDay())
+  let timer: ReturnType<typeof setInterval> | undefined
+  onMounted(() => {
+    timer = setInterval(look, 60_000)
+    document.addEventListener('visibilitychange', look)
+  })
+  onBeforeUnmount(() => {
+    clearInterval(timer)
+    document.removeEventListener('visibilitychange', look)
+  })
+  return day
+}

@@ -1,0 +1,181 @@
+<script setup lang="ts">
+import { placeRow, regionOf } from '#core/coat/regions'
+import type { RegionId } from '#core/coat/regions'
+import { nextSession } from '#core/plan/today'
+import { sayDay, weekdayName } from '#core/record/say-day'
+import { SHADE_IDS } from '#core/record/odds'
+import { capital, inOdds, plural, wholeMinutes } from '~/words/numbers'
+import { sayChance, sayReason, sayWhy } from '~/words/reasons'
+import { useMediaQuery } from '@vueuse/core'
+
+const { file, today } = useDog()
+const router = useRouter()
+const profile = computed(() => file.value.profile)
+const usual = computed(() => minutesOn(file.value, today.value))
+const chosen = ref<number | null>(null)
+const minutes = computed(() => chosen.value ?? usual.value)
+const choices = computed(() => [...new Set([8, usual.value || 14, 25, 40])].sort((a, b) => a - b).slice(0, 4))
+const { now, chances, shades, plan } = useStanding(file, today, minutes)
+
+const total = computed(() => Math.ceil(plan.value.minutes + plan.value.setupMinutes))
+const headline = computed(() => {
+  const p = plan.value
+  if (p.items.length) return { act: `Comb ${plural(p.items.length, 'place')},`, minutes: `${total.value} minutes` }
+  if (p.rubDown) return { act: 'Rub down the whole coat,', minutes: `${wholeMinutes(p.rubDown.minutes)} minutes` }
+  if (!minutes.value && p.waiting.length) return { act: 'A day off the table', minutes: '' }
+  if (p.waiting.length) return { act: 'Too short for a session', minutes: '' }
+  return { act: 'Nothing to comb today', minutes: '' }
+})
+const why = computed(() => {
+  const p = plan.value
+  const next = nextSession(file.value, today.value)
+  if (p.rubDown)
+    return p.rubDown.days === null ? 'A short coat does not knot. A mitt over it lifts what is loose.' : `Last ${p.rubDown.days} days ago. A short coat does not knot; a mitt lifts what is loose.`
+  if (!p.items.length && !minutes.value && next) return `Next on ${weekdayName(next)}. ${sayWhy(p, profile.value)}`
+  return sayWhy(p, profile.value)
+})
+
+const plates = computed(() =>
+  plan.value.items.map((item, i) => ({ number: i + 1, place: item.place, label: placeRow(item.place).plural.toLowerCase() })),
+)
+const SHOWN = 6
+const all = ref(false)
+const rows = computed(() => (all.value || plan.value.items.length <= SHOWN + 1 ? plan.value.items : plan.value.items.slice(0, SHOWN)))
+
+const picked = ref<RegionId | null>(null)
+const story = computed(() => {
+  const state = picked.value && now.value.regions[picked.value]
+  if (!state) return null
+  const region = regionOf(state.id)
+  const found = state.last && state.last.finding !== 'glides' ? `${state.last.finding} ${sayDay(state.last.day, today.value)}` : ''
+  return {
+    label: region.label,
+    mm: Math.round(state.mm),
+    clear: state.clearOn ? `comb went through ${sayDay(state.clearOn, today.value)}` : 'not combed yet',
+    found,
+    shade: SHADE_IDS[shades.value[state.id]],
+    odds: inOdds(chances.value[state.id]),
+  }
+})
+
+const starting = ref(false)
+async function start(regions: RegionId[]) {
+  starting.value = true
+  await startTable(file.value.id, today.value, regions)
+  await router.push(`/dogs/${file.value.id}/table`)
+}
+const startLabel = computed(() => {
+  const first = plan.value.items[0]
+  return first ? `Start at the ${placeRow(first.place).plural.toLowerCase()}`.replace('at the behind', 'behind').replace('at the under', 'under') : 'Start'
+})
+const record = useRecord()
+async function rubbed() {
+  await record.add([{ day: today.value, time: localTime(), what: { kind: 'brush', depth: 'surface', regions: Object.values(now.value.regions).map((s) => s.id) } }])
+}
+
+const word = ref<{ author: string; body: string; sent: string } | null>(null)
+onMounted(async () => {
+  const thread = await lastWord(file.value.id)
+  word.value = thread
+})
+const compact = useMediaQuery('(max-width: 59.99rem)')
+</script>
+
+<template>
+  <div class="desk:grid desk:grid-cols-[minmax(0,1fr)_356px] desk:gap-11">
+    <section aria-label="Today" class="desk:col-start-2 desk:row-start-1">
+      <h1 class="pt-1 desk:pt-4">
+        {{ headline.act }}
+        <span v-if="headline.minutes" class="desk:block">{{ headline.minutes }}</span>
+      </h1>
+      <p class="why mt-2 desk:mt-3">{{ why }}</p>
+      <div v-if="!compact" class="hidden desk:block">
+        <ol v-if="rows.length" class="border-ink mt-4 border-t">
+          <li v-for="(item, i) in rows" :key="item.place" class="border-rule grid grid-cols-[30px_1fr_auto] border-b py-[9px]">
+            <span class="figure text-due text-[20px] leading-[22px]">{{ i + 1 }}</span>
+            <span>
+              <b class="block font-semibold">{{ placeRow(item.place).plural }}</b>
+              <i class="why text-[14.5px]">{{ sayReason(item, today) }}</i>
+            </span>
+            <span class="font-semibold whitespace-nowrap">{{ wholeMinutes(item.minutes) }} min</span>
+          </li>
+        </ol>
+      </div>
+    </section>
+
+    <section aria-label="The coat" class="mt-3 desk:col-start-1 desk:row-span-2 desk:row-start-1 desk:mt-4">
+      <CoatMap
+        v-model:picked="picked"
+        :build="buildOf(profile.coat)"
+        :shades="shades"
+        :say="(id) => sayChance(chances[id])"
+        :plates="plates"
+        :compact="compact"
+        class="mx-auto"
+        :class="compact ? 'pr-14' : 'px-20'"
+      />
+      <p v-if="story" class="border-rule mt-2 border-t py-2" role="status" data-story>
+        <b class="font-semibold">{{ story.label }}</b>, {{ story.mm }} mm, {{ story.shade }}.
+        <i class="why text-[15px]">{{ capital(story.clear) }}{{ story.found ? `; ${story.found}` : '' }}. A mat within the week: {{ story.odds }}.</i>
+        <button class="quiet ml-2" :disabled="starting" @click="start([picked!])">Comb just this</button>
+      </p>
+      <ShadeLegend class="mt-2 hidden desk:flex" />
+    </section>
+
+    <section aria-label="On the table" class="desk:col-start-2">
+      <ol v-if="compact && rows.length" class="border-ink mt-3 border-t">
+        <li v-for="(item, i) in rows" :key="item.place" class="border-rule flex min-h-[43px] items-center gap-2 border-b">
+          <span class="figure text-due w-6 text-[19px]">{{ i + 1 }}</span>
+          <b class="shrink-0 text-[16px] font-semibold">{{ placeRow(item.place).plural }}</b>
+          <i class="why min-w-0 flex-1 truncate text-[15px]">{{ sayReason(item, today) }}</i>
+          <span class="whitespace-nowrap">{{ wholeMinutes(item.minutes) }} min</span>
+        </li>
+      </ol>
+      <button v-if="rows.length < plan.items.length" class="quiet" @click="all = true">
+        and {{ plural(plan.items.length - rows.length, 'more place', 'more places') }}
+      </button>
+      <p v-if="plan.items.length" class="text-ink-2 flex justify-between py-2 text-[14px]">
+        <span>and to lay out and put away</span><span>{{ plan.setupMinutes }} min</span>
+      </p>
+      <p v-if="plan.waiting.length && plan.items.length" class="small pb-2">
+        {{ capital(plural(plan.waiting.length, 'place waits', 'places wait')) }} for a longer day.
+      </p>
+      <button
+        v-if="plan.items.length"
+        class="act act-filled mt-1 w-full text-[17px]"
+        :disabled="starting"
+        @click="start(plan.items.flatMap((i) => i.regions))"
+      >
+        {{ startLabel }}
+      </button>
+      <button v-else-if="plan.rubDown" class="act act-filled mt-4 w-full text-[17px]" @click="rubbed">Rubbed down, write it in</button>
+      <div class="mt-1 flex flex-wrap items-center gap-x-1">
+        <span id="have" class="text-ink-2 mr-2">I have</span>
+        <div role="radiogroup" aria-labelledby="have" class="flex">
+          <button
+            v-for="m in choices"
+            :key="m"
+            role="radio"
+            :aria-checked="minutes === m"
+            class="min-h-12 min-w-12 px-2"
+            :class="minutes === m ? 'border-ink border-b-[3px] font-bold' : 'text-ink-2'"
+            @click="chosen = m"
+          >
+            {{ m }}
+          </button>
+        </div>
+        <span class="text-ink-2">min</span>
+      </div>
+      <details class="mt-1">
+        <summary class="quiet cursor-pointer">How to do it</summary>
+        <HowTo class="pb-4" />
+      </details>
+    </section>
+
+    <section v-if="word" aria-label="From the groomer" class="border-ink mt-4 border-t pt-3 desk:col-start-1">
+      <p class="small">From {{ word.author }}, {{ sayDay(word.sent, today) }}</p>
+      <p class="why text-ink line-clamp-4">{{ word.body }}</p>
+      <NuxtLink :to="`/dogs/${file.id}/groomer`" class="quiet">Reply</NuxtLink>
+    </section>
+  </div>
+</template>

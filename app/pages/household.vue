@@ -1,0 +1,43 @@
+<script setup lang="ts">
+import { COATS } from '#core/coat/coat-types'
+import { allWaiting } from '~/offline/device'
+
+definePageMeta({ middleware: 'signed-in' })
+const store = useMe()
+const router = useRouter()
+const problem = ref('')
+const waiting = ref(0)
+onMounted(async () => {
+  waiting.value = (await allWaiting()).filter((w) => !w.refused).length
+  await store.load()
+})
+async function signOut() {
+  try {
+    await store.signOut()
+    await router.push('/')
+  } catch (error) {
+    problem.value = error instanceof NoSignal ? 'There is no signal, so signing out has to wait.' : inWords(error)
+  }
+}
+useHead({ title: 'Household · Grumbo' })
+</script>
+
+<template>
+  <main class="mx-auto max-w-[560px] px-4 pt-6 pb-8">
+    <h1>{{ store.me?.household }}</h1>
+    <p class="why mt-2">{{ store.me?.name }}, {{ store.me?.email }}</p>
+    <ul class="border-ink mt-5 border-t">
+      <li v-for="d in store.me?.dogs" :key="d.id" class="border-rule border-b">
+        <NuxtLink :to="`/dogs/${d.id}`" class="flex min-h-16 items-center gap-4">
+          <span class="w-14 shrink-0"><DogDrawing :sheet="buildOf(d.profile.coat)" :states="{}" :detail="3.6" /></span>
+          <span class="min-w-0"><b class="block truncate font-serif text-[21px] font-medium">{{ d.profile.name }}</b>
+            <span class="small">{{ d.profile.weightKg }} kg, {{ COATS[d.profile.coat].label.toLowerCase() }}</span></span>
+        </NuxtLink>
+      </li>
+    </ul>
+    <NuxtLink to="/setup" class="act act-filled mt-6 w-full">Add a dog</NuxtLink>
+    <p v-if="waiting" class="refusal mt-5">{{ waiting }} entries have not gone up yet. Signing out now would lose them.</p>
+    <p v-if="problem" class="refusal mt-3" role="alert">{{ problem }}</p>
+    <button class="act act-plain mt-3 w-full" :disabled="waiting > 0" @click="signOut">Sign out</button>
+  </main>
+</template>

@@ -1,0 +1,27 @@
+import { defineStore } from 'pinia'
+import type { Me } from '#shared/api'
+import { forgetAll, keepMe, keptMe } from '~/offline/device'
+
+/** Who is signed in on this device, and their dogs. */
+export const useMe = defineStore('me', () => {
+  const me = ref<Me | null>(null)
+
+  /** From the server, or as last kept when there is no signal. Null when nobody is signed in. */
+  async function load(): Promise<Me | null> {
+    try {
+      me.value = await api<Me>('/api/me')
+      await keepMe(me.value)
+    } catch (error) {
+      me.value = error instanceof NoSignal ? ((await keptMe()) ?? null) : null
+    }
+    return me.value
+  }
+
+  async function signOut() {
+    await api('/api/session', { method: 'DELETE' })
+    await forgetAll()
+    me.value = null
+  }
+
+  return { me, load, signOut }
+})

@@ -1,0 +1,128 @@
+import { defineStore } from 'pinia'
+import { v7 as uuid } from 'uuid'
+import type { Entry, Fact } from '#core/record/entries'
+import type { DogFile } from '#shared/api'
+import { dropWaiting, keepFile, keepWaiting, keptFile, waitingFor } from '~/offline/device'
+import type { Waiting } from '~/offline/device'
+
+/** How long to wait before sending again what has not gone up, ms. */
+const TRY_AGAIN = 4000
+
+/**
+ * The record of the dog in view. Entries are made here with their own id, kept on the device first,
+ * and go up when they can; sending one twice changes nothing.
+ */
+export const useRecord = defineStore('record', () => {
+  const file = shallowRef<DogFile | null>(null)
+  const waiting = ref<Waiting[]>([])
+  const state = ref<'loading' | 'ready' | 'missing' | 'no-signal'>('loading')
+  let sending = false
+  let timer: ReturnType<typeof setTimeout> | undefined
+
+  const withWaiting = (kept: DogFile): DogFile => {
+    const known = new Set(kept.entries.map((e) => e.id))
+    const more = waiting.value.filter((w) => !w.refused && !known.has(w.id)).map((w) => w.entry)
+    return { ...kept, entries: [...kept.entries, ...more] }
+  }
+
+  /** Shows what the device has, then what the server has. */
+  async function open(dogId: string) {
+    if (file.value?.id !== dogId) {
+      file.value = null
+      state.value = 'loading'
+    }
+    waiting.value = await waitingFor(dogId)
+    const kept = await keptFile(dogId)
+    if (kept && !file.value) {
+      file.value = withWaiting(kept)
+      state.value = 'ready'
+    }
+    try {
+      const fresh = await api<DogFile>(`/api/dogs/${dogId}`)
+      await keepFile(fresh)
+      file.value = withWaiting(fresh)
+      state.value = 'ready'
+    } catch (error) {
+      if (error instanceof Refused) state.value = 'missing'
+      else if (!file.value) state.value = 'no-signal'
+    }
+    void send()
+  }
+
+  /** Adds what happened. @returns the entries as made */
+  async function add(facts: { day: string; time?: string; what: Fact | Entry['what'] }[]): Promise<Entry[]> {
+    const at = file.value
+    if (!at) throw new Error('No dog is open.')
+    const entries = facts.map((f): Entry => ({ id: uuid(), ...f }) as Entry)
+    const items = entries.map((entry): Waiting => ({ id: entry.id, dogId: at.id, entry }))
+    file.value = { ...at, entries: [...at.entries, ...entries] }
+    waiting.value.push(...items)
+    await keepWaiting(items)
+    void send()
+    return entries
+  }
+
+  /** Takes an entry back. The earlier one stays on file. */
+  const takeBack = (entry: Pick<Entry, 'id' | 'day'>) =>
+    add([{ day: entry.day, what: { kind: 'correction', replaces: entry.id, by: null } }])
+
+  async function send() {
+    if (sending || !file.value) return
+    const dogId = file.value.id
+    const batch = waiting.value.filter((w) => !w.refused).slice(0, 200)
+    if (!batch.length) return
+    sending = true
+    clearTimeout(timer)
+    try {
+      await api(`/api/dogs/${dogId}/entries`, { method: 'POST', body: { entries: batch.map((w) => w.entry) } })
+      const gone = new Set(batch.map((w) => w.id))
+      waiting.value = waiting.value.filter((w) => !gone.has(w.id))
+      await dropWaiting([...gone])
+      if (file.value?.id === dogId) await keepFile(file.value)
+      sending = false
+      void send()
+    } catch (error) {
+      sending = false
+      if (error instanceof Refused && error.statusCode === 422 && batch.length === 1) {
+        await setRefused(batch[0]!, error.message)
+        void send()
+      } else if (error instanceof Refused && error.statusCode === 422) {
+        await sendSingly(batch, dogId)
+      } else timer = setTimeout(() => void send(), TRY_AGAIN)
+    }
+  }
+
+  /** One of a batch was refused: each is sent by itself, so that the others still go up. */
+  async function sendSingly(batch: Waiting[], dogId: string) {
+    for (const w of batch) {
+      try {
+        await api(`/api/dogs/${dogId}/entries`, { method: 'POST', body: { entries: [w.entry] } })
+        waiting.value = waiting.value.filter((x) => x.id !== w.id)
+        await dropWaiting([w.id])
+      } catch (error) {
+        if (error instanceof Refused && error.statusCode === 422) await setRefused(w, error.message)
+        else {
+          timer = setTimeout(() => void send(), TRY_AGAIN)
+          return
+        }
+      }
+    }
+  }
+
+  async function setRefused(item: Waiting, why: string) {
+    const refused = { ...item, refused: why }
+    waiting.value = waiting.value.map((w) => (w.id === item.id ? refused : w))
+    if (file.value) file.value = { ...file.value, entries: file.value.entries.filter((e) => e.id !== item.id) }
+    await keepWaiting([refused])
+  }
+
+  async function dismissRefused() {
+    const ids = waiting.value.filter((w) => w.refused).map((w) => w.id)
+    waiting.value = waiting.value.filter((w) => !w.refused)
+    await dropWaiting(ids)
+  }
+
+  if (import.meta.client) window.addEventListener('online', () => void send())
+
+  return { file, waiting, state, open, add, takeBack, send, dismissRefused }
+})

@@ -1,0 +1,55 @@
+import type { PlanItem, TodayPlan } from '#core/plan/today'
+import { SHADE_IDS, shadeOf } from '#core/record/odds'
+import type { Profile } from '#core/record/profile'
+import { sayDay, weekdayName } from '#core/record/say-day'
+import { daysBetween } from '#core/record/day'
+import { inOdds } from './numbers'
+
+/** The plan's reasons, which are data, said in a few words. */
+const FOUND = { glides: 'clear', snag: 'a snag', knot: 'a knot', mat: 'a mat', felt: 'felt', refused: 'refused' }
+const WET = { swim: 'the swim', rain: 'the rain', grass: 'wet grass', bath: 'the wash' }
+
+const uncombed = (days: number | null) =>
+  days === null ? 'not combed yet' : days === 0 ? 'combed today' : days === 1 ? 'combed yesterday' : `${days} days uncombed`
+
+export function sayReason(item: Pick<PlanItem, 'reason'>, at: string): string {
+  const r = item.reason
+  switch (r.why) {
+    case 'left-in':
+      return `${FOUND[r.finding]} left in ${sayDay(r.day, at)}`
+    case 'refused':
+      return `refused ${sayDay(r.day, at)}, so ${uncombed(r.daysUncombed)}`
+    case 'wet':
+      return `wet from ${WET[r.by]}, not combed dry`
+    case 'found':
+      return `${FOUND[r.finding]} here ${sayDay(r.day, at)}`
+    case 'harness':
+      return `the harness rubs, ${r.hours} ${r.hours === 1 ? 'hour' : 'hours'} a day`
+    case 'collar':
+      return 'the collar rubs all day'
+    case 'ceiling':
+      return `${uncombed(r.daysUncombed)}, longer than this coat should go`
+    case 'hot':
+      return r.daysUncombed === null ? 'knots first in most coats' : `knots first; ${uncombed(r.daysUncombed)}`
+    case 'long':
+      return `long here, ${Math.round(r.mm)} mm`
+    case 'days':
+      return uncombed(r.daysUncombed)
+  }
+}
+
+/** One line of reason for the whole plan. */
+export function sayWhy(plan: TodayPlan, profile: Profile): string {
+  const by = daysBetween(plan.day, plan.until) < 7 ? 'by the visit' : `by ${weekdayName(plan.until)} week`
+  const when = by.endsWith('week') ? `by next ${weekdayName(plan.until)}` : by
+  const she = profile.sex === 'female' ? 'her' : 'him'
+  if (plan.guess) return `Nothing is known of ${she} yet. This is where coats like ${profile.sex === 'female' ? 'hers' : 'his'} knot first.`
+  const left = inOdds(plan.chanceIfLeft)
+  const done = inOdds(plan.chanceIfDone)
+  if (!plan.items.length) return `Left alone, the chance of a mat ${when} is ${left}.`
+  if (left === done) return `The chance of a mat ${when} is ${left}.`
+  return `Left alone, the chance of a mat ${when} is ${left}. Combed, ${done}.`
+}
+
+/** How one place stands. */
+export const sayChance = (chance: number) => `${SHADE_IDS[shadeOf(chance)]}, ${inOdds(chance)}`

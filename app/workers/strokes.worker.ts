@@ -1,0 +1,56 @@
+import type { Drawing, Part } from '#drawing/plan'
+import { contourOf, strokesOf } from '#drawing/strokes'
+import type { Strokes } from '#drawing/strokes'
+
+/** Makes the hair of a drawing away from the page, and remembers each patch in each state. */
+export interface StrokeRequest {
+  n: number
+  sheet: string
+  detail: number
+  /** State by patch name; a patch without one lies open. */
+  states: Record<string, number>
+}
+export interface DrawnPart {
+  patches: (Strokes & { name: string; state: number })[]
+  line: string
+  tufts: string
+}
+export interface StrokeAnswer {
+  n: number
+  /** One for each layer of the drawing that is a part. */
+  parts: DrawnPart[]
+}
+
+/** A far leg or ear is drawn in the middle state: it is there, and says nothing. */
+const FAR_STATE = 2
+
+const sheets = new Map<string, Promise<Drawing>>()
+const patches = new Map<string, Strokes>()
+const contours = new Map<string, { line: string; tufts: string }>()
+
+function remember<T>(store: Map<string, T>, key: string, make: () => T): T {
+  let found = store.get(key)
+  if (found === undefined) store.set(key, (found = make()))
+  return found
+}
+
+function drawn(part: Part, { sheet, detail, states }: StrokeRequest): DrawnPart {
+  const key = `${sheet}/${part.name}/${detail}`
+  return {
+    ...remember(contours, key, () => contourOf(part, detail)),
+    patches: part.patches.map((patch) => {
+      const state = part.far ? FAR_STATE : (states[patch.name] ?? 0)
+      const strokes = remember(patches, `${key}/${patch.name}/${state}`, () => strokesOf(part, patch, state, detail))
+      return { name: patch.name, state, ...strokes }
+    }),
+  }
+}
+
+self.onmessage = async ({ data }: MessageEvent<StrokeRequest>) => {
+  const drawing = await remember(sheets, data.sheet, async () => {
+    const answer = await fetch(`/coat-map/${data.sheet}.json`)
+    return (await answer.json()) as Drawing
+  })
+  const parts = drawing.layers.flatMap((l) => ('part' in l ? [drawn(l.part, data)] : []))
+  self.postMessage({ n: data.n, parts } satisfies StrokeAnswer)
+}

@@ -1,0 +1,7 @@
+/** What the comb says, in the order of the keys 1 to 6. */
+export const FINDING_IDS = ['glides', 'snag', 'knot', 'mat', 'felt', 'refused'] as const
+export type Finding = (typeof FINDING_IDS)[number]
+
+/** How the dog bore it, in the order of the keys E, F, X. */
+export const COMFORT_IDS = ['easy', 'fidgety', 'stopped'] as const
+export type Comfort = (typeof COMFORT_IDS)[number]

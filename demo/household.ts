@@ -1,0 +1,240 @@
+import { v7 } from 'uuid'
+import type { PartId, PlaceId, RegionId } from '../core/coat/regions'
+import { regionOf } from '../core/coat/regions'
+import { planToday } from '../core/plan/today'
+import { lengthsAt } from '../core/plan/weekly'
+import { addDays, dayNumber, weekday } from '../core/record/day'
+import type { Day } from '../core/record/day'
+import type { Entry, Fact } from '../core/record/entries'
+import type { Comfort, Finding } from '../core/record/findings'
+import { assess } from '../core/record/fold'
+import type { DogRecord, RegionState } from '../core/record/fold'
+import { expectedKnots, expectedMats, placesOf } from '../core/record/odds'
+import type { Profile } from '../core/record/profile'
+import { seeded } from '../drawing/ink'
+
+/**
+ * The demo household: three invented dogs and their diaries, two finished stretches and a running
+ * one each, as real logs go. Made from a seed and today's date, so it is the same all day.
+ */
+export interface DemoDog {
+  id: string
+  profile: Profile
+  entries: Entry[]
+  notes: { id: string; author: 'owner' | 'groomer'; authorName: string; body: string; daysAgo: number }[]
+}
+
+/** One stretch of a dog's story: how long, and what went otherwise than planned. */
+interface Chapter {
+  days: number
+  /** Chance a planned session is kept. */
+  kept: number
+  /** Days of the stretch on which nothing was done at all. */
+  away?: [from: number, to: number]
+  wet?: { day: number; how: 'swim' | 'rain' | 'grass'; combedDry: boolean }[]
+  wash?: { day: number; combedOut: boolean }[]
+  /** What the groomer found on arrival. */
+  found?: { region: RegionId; finding: Finding; count?: number }[]
+}
+
+interface Story {
+  seed: number
+  profile: Omit<Profile, 'since' | 'nextVisit' | 'hemisphere' | 'absent'>
+  lengths: Record<PartId, number>
+  chapters: Chapter[]
+  /** Days of the running stretch still to come. */
+  toVisit: number
+  /** Places the dog refuses, and how often. */
+  refuses: Partial<Record<PlaceId, number>>
+  fidgets: PlaceId[]
+  notes: { author: 'owner' | 'groomer'; body: string; daysAgo: number }[]
+}
+
+export const OWNER = 'Ruth Ambrell'
+export const GROOMER = 'Imke Vos'
+
+const STORIES: Story[] = [
+  {
+    seed: 11,
+    profile: {
+      name: 'Tansy',
+      sex: 'female',
+      coat: 'wool-cross',
+      weightKg: 13,
+      groomer: GROOMER,
+      harnessHours: 2,
+      collarAllDay: false,
+      minutes: [0, 14, 14, 0, 12, 40, 0],
+      hard: ['hindfoot'],
+      wish: 'Body at 13 mm, short behind the ears',
+    },
+    lengths: lengthsAt('wool-cross', 18),
+    toVisit: 27,
+    refuses: { hindfoot: 0.55 },
+    fidgets: ['forefoot', 'beard', 'inner-thigh'],
+    chapters: [
+      { days: 56, kept: 0.8, wet: [{ day: 20, how: 'grass', combedDry: false }], found: [] },
+      {
+        days: 49,
+        kept: 0.7,
+        away: [16, 30],
+        wet: [{ day: 33, how: 'swim', combedDry: false }],
+        found: [
+          { region: 'behind-ear.left', finding: 'mat', count: 1 },
+          { region: 'armpit.right', finding: 'knot', count: 2 },
+        ],
+      },
+      { days: 29, kept: 0.82, wet: [{ day: 26, how: 'grass', combedDry: false }], wash: [{ day: 18, combedOut: true }] },
+    ],
+    notes: [
+      { author: 'owner', daysAgo: 30, body: 'She swam two weeks ago and I was away before that. Her hind feet are still a fight. Could you take the armpits short?' },
+      { author: 'groomer', daysAgo: 28, body: 'One mat behind the left ear, clipped out, and the armpits taken short as you asked. Hold the flap up and comb away from its edge. Hind feet went better lying down.' },
+      { author: 'owner', daysAgo: 9, body: 'Lying down works. Two feet of four so far.' },
+      { author: 'groomer', daysAgo: 8, body: 'Good. Two is enough for one day. Her left ear edge was tight in October, so look there first.' },
+    ],
+  },
+  {
+    seed: 23,
+    profile: {
+      name: 'Wren',
+      sex: 'female',
+      coat: 'double-long',
+      weightKg: 22,
+      groomer: GROOMER,
+      harnessHours: 0,
+      collarAllDay: true,
+      minutes: [0, 0, 15, 0, 0, 0, 35],
+      hard: [],
+    },
+    lengths: lengthsAt('double-long', 45),
+    toVisit: 20,
+    refuses: {},
+    fidgets: ['tail-base', 'under-tail'],
+    chapters: [
+      { days: 56, kept: 0.75, wash: [{ day: 30, combedOut: true }], found: [] },
+      { days: 60, kept: 0.6, away: [38, 47], found: [{ region: 'behind-ear.right', finding: 'knot', count: 1 }] },
+      { days: 34, kept: 0.75, wet: [{ day: 21, how: 'rain', combedDry: true }] },
+    ],
+    notes: [
+      { author: 'groomer', daysAgo: 33, body: 'Plenty of undercoat out this time. The ruff under the collar is where it starts; take the collar off at night.' },
+      { author: 'owner', daysAgo: 32, body: 'Will do. Thank you for the extra half hour.' },
+    ],
+  },
+  {
+    seed: 37,
+    profile: {
+      name: 'Pip',
+      sex: 'male',
+      coat: 'wool',
+      weightKg: 6,
+      groomer: GROOMER,
+      harnessHours: 1,
+      collarAllDay: false,
+      minutes: [10, 0, 10, 0, 10, 15, 0],
+      hard: ['fringe', 'muzzle'],
+      wish: 'Round face, clear eyes',
+    },
+    lengths: lengthsAt('wool', 13),
+    toVisit: 9,
+    refuses: { muzzle: 0.3, fringe: 0.25 },
+    fidgets: ['forefoot'],
+    chapters: [
+      { days: 42, kept: 0.9, found: [] },
+      { days: 42, kept: 0.85, wet: [{ day: 12, how: 'rain', combedDry: false }], found: [] },
+      { days: 33, kept: 0.88 },
+    ],
+    notes: [{ author: 'groomer', daysAgo: 32, body: 'Combed through everywhere, no need to change anything.' }],
+  },
+]
+
+/** Makes ids that sort by day, the same every time for a seed. */
+function idMaker(random: () => number) {
+  let seq = 0
+  return (day: Day) => {
+    const bytes = Uint8Array.from({ length: 16 }, () => Math.floor(random() * 256))
+    return v7({ msecs: dayNumber(day) * 86_400_000 + 64_800_000 + seq, seq: seq++, random: bytes })
+  }
+}
+
+/** What the comb would say of a place in this state. */
+function combSays(state: RegionState, random: () => number): { finding: Finding; count?: number; out?: number } {
+  const knots = expectedKnots(state)
+  const roll = random()
+  const mat = expectedMats(state)
+  if (roll < mat * 0.8) return { finding: 'mat', count: 1, out: 0 }
+  if (roll < mat * 0.8 + knots.knots * 0.8) return { finding: 'knot', count: 1, out: random() < 0.6 ? 1 : 0 }
+  if (roll < (mat + knots.knots + knots.tangles) * 0.8) {
+    const count = random() < 0.25 ? 2 : 1
+    return { finding: 'snag', count, out: count }
+  }
+  return { finding: 'glides' }
+}
+
+function live(story: Story, today: Day): DemoDog {
+  const random = seeded(story.seed)
+  const id = idMaker(random)
+  const ran = story.chapters.reduce((sum, c) => sum + c.days, 0)
+  const since = addDays(today, -ran)
+  const profile: Profile = {
+    ...(JSON.parse(JSON.stringify(story.profile)) as Story['profile']),
+    since,
+    nextVisit: addDays(today, story.toVisit),
+    absent: [],
+    hemisphere: 'north',
+  }
+  const record: DogRecord & { entries: Entry[] } = { profile, entries: [] }
+  const write = (day: Day, what: Fact, time?: string) =>
+    record.entries.push({ id: id(day), day, what, ...(time ? { time } : {}) })
+  const visit = (day: Day, found: Chapter['found']) =>
+    write(day, { kind: 'visit', lengths: story.lengths, found: found ?? [], by: GROOMER })
+
+  visit(since, [])
+  let start = since
+  for (const chapter of story.chapters) {
+    for (let d = 1; d < chapter.days; d++) {
+      const day = addDays(start, d)
+      for (const w of chapter.wet ?? []) if (w.day === d) write(day, { kind: 'wet', how: w.how, combedDry: w.combedDry })
+      const wash = chapter.wash?.find((w) => w.day === d)
+      if (wash) write(day, { kind: 'wash', combedOut: wash.combedOut })
+      const away = chapter.away && d >= chapter.away[0] && d <= chapter.away[1]
+      const minutes = profile.minutes[weekday(day)] ?? 0
+      if (away || !minutes || random() > chapter.kept) continue
+      session(day, minutes)
+    }
+    start = addDays(start, chapter.days)
+    if (start !== today || chapter !== story.chapters.at(-1)) visit(start, chapter.found)
+  }
+
+  function session(day: Day, minutes: number) {
+    const plan = planToday(record, day, minutes)
+    const before = assess(record, day)
+    let n = 0
+    for (const region of plan.items.flatMap((i) => i.regions)) {
+      const { place } = regionOf(region)
+      const state = placesOf(before).find((s) => s.id === region)
+      if (!state) continue
+      const time = `18:${String(5 + Math.min(50, n)).padStart(2, '0')}`
+      n++
+      if (random() < (story.refuses[place] ?? 0)) {
+        write(day, { kind: 'check', region, finding: 'refused', comfort: 'stopped' }, time)
+        continue
+      }
+      const comfort: Comfort = story.fidgets.includes(place) && random() < 0.5 ? 'fidgety' : 'easy'
+      write(day, { kind: 'check', region, ...combSays(state, random), comfort, seconds: Math.round(30 + random() * 60) }, time)
+    }
+    if (n) write(day, { kind: 'session', minutes: Math.round(plan.minutes + 4 + random() * 4), places: Math.min(40, n) }, '18:58')
+  }
+
+  return {
+    id: id(since),
+    profile,
+    entries: record.entries,
+    notes: story.notes.map((n) => ({
+      ...n,
+      id: id(addDays(today, -n.daysAgo)),
+      authorName: n.author === 'owner' ? OWNER : GROOMER,
+    })),
+  }
+}
+
+export const demoDogs = (today: Day): DemoDog[] => STORIES.map((s) => live(s, today))

@@ -1,0 +1,76 @@
+import { fileURLToPath } from 'node:url'
+import tailwindcss from '@tailwindcss/vite'
+
+const here = (path: string) => fileURLToPath(new URL(path, import.meta.url))
+
+export default defineNuxtConfig({
+  compatibilityDate: '2026-11-01',
+  modules: ['@pinia/nuxt', 'nuxt-security', '@nuxt/eslint'],
+  css: ['~/assets/app.css'],
+  alias: { '#core': here('./core'), '#drawing': here('./drawing') },
+  devtools: { enabled: false },
+  runtimeConfig: { public: { demo: false } },
+  telemetry: false,
+  components: [{ path: '~/components', pathPrefix: false }],
+  // A dog's pages open with no network, so the device draws them; the rest is drawn by the server.
+  routeRules: {
+    '/dogs/**': { ssr: false },
+    '/setup': { ssr: false },
+    '/household': { ssr: false },
+    '/l/**': { headers: { 'X-Robots-Tag': 'noindex, nofollow', 'Cache-Control': 'no-store' } },
+    '/api/**': { headers: { 'Cache-Control': 'no-store' } },
+  },
+  app: {
+    head: {
+      htmlAttrs: { lang: 'en' },
+      title: 'Grumbo',
+      meta: [
+        { name: 'viewport', content: 'width=device-width, initial-scale=1' },
+        { name: 'color-scheme', content: 'light dark' },
+        { name: 'description', content: 'What to comb today, for how long, and what to tell the groomer.' },
+      ],
+      link: [{ rel: 'icon', type: 'image/svg+xml', href: '/mark.svg' }],
+    },
+  },
+  features: { inlineStyles: false },
+  experimental: { appManifest: false },
+  vite: { plugins: [tailwindcss()] },
+  nitro: {
+    serverAssets: [{ baseName: 'migrations', dir: here('./server/db/migrations') }],
+    compressPublicAssets: { gzip: true },
+  },
+  typescript: {
+    strict: true,
+    tsConfig: { compilerOptions: { noUncheckedIndexedAccess: true } },
+  },
+  security: {
+    nonce: true,
+    sri: true,
+    rateLimiter: false,
+    xssValidator: false,
+    requestSizeLimiter: false,
+    corsHandler: false,
+    headers: {
+      crossOriginEmbedderPolicy: 'require-corp',
+      referrerPolicy: 'no-referrer',
+      contentSecurityPolicy: {
+        'base-uri': ["'none'"],
+        'default-src': ["'self'"],
+        'connect-src': ["'self'"],
+        'font-src': ["'self'"],
+        'form-action': ["'self'"],
+        'frame-ancestors': ["'none'"],
+        'img-src': ["'self'", 'data:'],
+        'object-src': ["'none'"],
+        'script-src': ["'self'", "'strict-dynamic'", "'nonce-{{nonce}}'"],
+        'script-src-attr': ["'none'"],
+        'style-src': ["'self'"],
+        'style-src-attr': ["'unsafe-inline'"],
+        'worker-src': ["'self'"],
+        // The demo is served over plain http on loopback.
+        'upgrade-insecure-requests': false,
+      },
+      strictTransportSecurity: false,
+    },
+  },
+})

@@ -1,0 +1,59 @@
+import { randomBytes } from 'node:crypto'
+import { readFileSync, rmSync } from 'node:fs'
+import { build } from './lib/build.mjs'
+import { npmPackages } from './lib/packages.mjs'
+import { keptSecret, startPostgres } from './lib/postgres.mjs'
+import { giveUp, say } from './lib/say.mjs'
+import { serve } from './lib/serve.mjs'
+import { freePort, run } from './lib/shell.mjs'
+
+/**
+ * From a fresh Debian machine with Node 20 to an address to open: packages, database, demo, build,
+ * server. Run again it keeps what was done there; with -- --fresh it starts over.
+ */
+const FOLDER = '.data/demo'
+const PORT = 4820
+
+process.chdir(new URL('..', import.meta.url).pathname)
+if (Number(process.versions.node.split('.')[0]) < 20) giveUp(`Node 20 or newer is needed; this is ${process.versions.node}.`)
+if (process.argv.includes('--fresh')) rmSync(FOLDER, { recursive: true, force: true })
+
+console.log('\n  Grumbo, the demo\n')
+await npmPackages()
+await build()
+const postgres = await startPostgres(FOLDER)
+let server
+let stopping = false
+async function stop(code = 0) {
+  if (stopping) return
+  stopping = true
+  await server?.stop()
+  await postgres.stop()
+  process.exit(code)
+}
+process.on('SIGINT', () => stop())
+process.on('SIGTERM', () => stop())
+
+try {
+  postgres.createIfMissing('grumbo')
+  const secret = keptSecret('.data/demo-secret', () => randomBytes(32).toString('hex'), (f) => readFileSync(f, 'utf8'))
+  const databaseUrl = postgres.at('grumbo')
+  server = await serve({
+    port: await freePort(PORT),
+    databaseUrl,
+    secret,
+    env: { GRUMBO_DEMO: '1', NUXT_PUBLIC_DEMO: 'true' },
+  })
+  if ((await run('npx', ['tsx', 'demo/load.ts'], { env: { ...process.env, DATABASE_URL: databaseUrl } })) !== 0)
+    throw new Error('The demo household could not be loaded.')
+  console.log(`\n  Open ${server.address}\n  Ctrl-C stops it; what you do is kept. npm run demo -- --fresh starts over.\n`)
+  void server.ended.then(() => {
+    if (!stopping) {
+      say('the server ended by itself')
+      void stop(1)
+    }
+  })
+} catch (error) {
+  console.error(`\n  ${error.message}\n`)
+  await stop(1)
+}

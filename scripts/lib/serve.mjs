@@ -1,0 +1,47 @@
+import { spawn } from 'node:child_process'
+
+/**
+ * Starts the built app on loopback and waits until it answers.
+ * @returns its address, its process, and how to end it; rejects with what it printed if it ends first
+ */
+export async function serve({ port, databaseUrl, secret, env = {}, quiet = true }) {
+  const child = spawn('node', ['.output/server/index.mjs'], {
+    stdio: ['ignore', quiet ? 'ignore' : 'inherit', 'pipe'],
+    env: {
+      ...process.env,
+      NODE_ENV: 'production',
+      HOST: '127.0.0.1',
+      NITRO_HOST: '127.0.0.1',
+      PORT: String(port),
+      NITRO_PORT: String(port),
+      DATABASE_URL: databaseUrl,
+      NUXT_SESSION_PASSWORD: secret,
+      ...env,
+    },
+  })
+  let said = ''
+  child.stderr.on('data', (chunk) => {
+    said = (said + chunk).slice(-4000)
+    if (!quiet) process.stderr.write(chunk)
+  })
+  const address = `http://127.0.0.1:${port}`
+  const ended = new Promise((resolve) => child.once('exit', resolve))
+  for (let tries = 0; tries < 300; tries++) {
+    const well = await fetch(`${address}/api/health`).then((r) => r.ok, () => false)
+    if (well) {
+      return {
+        address,
+        child,
+        ended,
+        async stop(signal = 'SIGTERM') {
+          child.kill(signal)
+          await ended
+        },
+      }
+    }
+    if (child.exitCode !== null) throw new Error(`The server ended while starting.\n${said}`)
+    await new Promise((r) => setTimeout(r, 100))
+  }
+  child.kill('SIGKILL')
+  throw new Error(`The server did not answer in 30 seconds.\n${said}`)
+}
