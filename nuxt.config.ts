@@ -1,3 +1,4 @@
+import { mkdirSync, writeFileSync } from 'node:fs'
 import { fileURLToPath } from 'node:url'
 import tailwindcss from '@tailwindcss/vite'
 
@@ -30,6 +31,13 @@ export default defineNuxtConfig({
         { name: 'description', content: 'What to comb today, for how long, and what to tell the groomer.' },
       ],
       link: [{ rel: 'icon', type: 'image/svg+xml', href: '/mark.svg' }],
+    },
+  },
+  hooks: {
+    // scripts/weigh.mjs reads which files a page loads.
+    'build:manifest'(manifest) {
+      mkdirSync(here('./.nuxt'), { recursive: true })
+      writeFileSync(here('./.nuxt/weigh.json'), JSON.stringify(manifest))
     },
   },
   features: { inlineStyles: false },
