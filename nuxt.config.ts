@@ -59,7 +59,8 @@ export default defineNuxtConfig({
     requestSizeLimiter: false,
     corsHandler: false,
     headers: {
-      crossOriginEmbedderPolicy: 'require-corp',
+      // Would keep the strokes' worker from loading, and nothing here needs it.
+      crossOriginEmbedderPolicy: false,
       referrerPolicy: 'no-referrer',
       contentSecurityPolicy: {
         'base-uri': ["'none'"],

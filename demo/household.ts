@@ -33,6 +33,8 @@ interface Chapter {
   away?: [from: number, to: number]
   wet?: { day: number; how: 'swim' | 'rain' | 'grass'; combedDry: boolean }[]
   wash?: { day: number; combedOut: boolean }[]
+  /** Whether the owner met a mat in it; else what was tight was still a knot. */
+  mats?: boolean
   /** What the groomer found on arrival. */
   found?: { region: RegionId; finding: Finding; count?: number }[]
 }
@@ -68,7 +70,7 @@ const STORIES: Story[] = [
       hard: ['hindfoot'],
       wish: 'Body at 13 mm, short behind the ears',
     },
-    lengths: lengthsAt('wool-cross', 18),
+    lengths: lengthsAt('wool-cross', 14),
     toVisit: 27,
     refuses: { hindfoot: 0.55 },
     fidgets: ['forefoot', 'beard', 'inner-thigh'],
@@ -78,13 +80,14 @@ const STORIES: Story[] = [
         days: 49,
         kept: 0.7,
         away: [16, 30],
+        mats: true,
         wet: [{ day: 33, how: 'swim', combedDry: false }],
         found: [
           { region: 'behind-ear.left', finding: 'mat', count: 1 },
           { region: 'armpit.right', finding: 'knot', count: 2 },
         ],
       },
-      { days: 29, kept: 0.82, wet: [{ day: 26, how: 'grass', combedDry: false }], wash: [{ day: 18, combedOut: true }] },
+      { days: 29, kept: 0.9, wet: [{ day: 26, how: 'grass', combedDry: false }], wash: [{ day: 18, combedOut: true }] },
     ],
     notes: [
       { author: 'owner', daysAgo: 30, body: 'She swam two weeks ago and I was away before that. Her hind feet are still a fight. Could you take the armpits short?' },
@@ -157,10 +160,10 @@ function idMaker(random: () => number) {
 }
 
 /** What the comb would say of a place in this state. */
-function combSays(state: RegionState, random: () => number): { finding: Finding; count?: number; out?: number } {
+function combSays(state: RegionState, mats: boolean, random: () => number): { finding: Finding; count?: number; out?: number } {
   const knots = expectedKnots(state)
   const roll = random()
-  const mat = expectedMats(state)
+  const mat = mats ? expectedMats(state) : 0
   if (roll < mat * 0.8) return { finding: 'mat', count: 1, out: 0 }
   if (roll < mat * 0.8 + knots.knots * 0.8) return { finding: 'knot', count: 1, out: random() < 0.6 ? 1 : 0 }
   if (roll < (mat + knots.knots + knots.tangles) * 0.8) {
@@ -199,13 +202,13 @@ function live(story: Story, today: Day): DemoDog {
       const away = chapter.away && d >= chapter.away[0] && d <= chapter.away[1]
       const minutes = profile.minutes[weekday(day)] ?? 0
       if (away || !minutes || random() > chapter.kept) continue
-      session(day, minutes)
+      session(chapter, day, minutes)
     }
     start = addDays(start, chapter.days)
     if (start !== today || chapter !== story.chapters.at(-1)) visit(start, chapter.found)
   }
 
-  function session(day: Day, minutes: number) {
+  function session(chapter: Chapter, day: Day, minutes: number) {
     const plan = planToday(record, day, minutes)
     const before = assess(record, day)
     let n = 0
@@ -220,7 +223,7 @@ function live(story: Story, today: Day): DemoDog {
         continue
       }
       const comfort: Comfort = story.fidgets.includes(place) && random() < 0.5 ? 'fidgety' : 'easy'
-      write(day, { kind: 'check', region, ...combSays(state, random), comfort, seconds: Math.round(30 + random() * 60) }, time)
+      write(day, { kind: 'check', region, ...combSays(state, chapter.mats ?? false, random), comfort, seconds: Math.round(30 + random() * 60) }, time)
     }
     if (n) write(day, { kind: 'session', minutes: Math.round(plan.minutes + 4 + random() * 4), places: Math.min(40, n) }, '18:58')
   }

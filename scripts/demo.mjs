@@ -1,5 +1,5 @@
 import { randomBytes } from 'node:crypto'
-import { readFileSync, rmSync } from 'node:fs'
+import { existsSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
 import { build } from './lib/build.mjs'
 import { npmPackages } from './lib/packages.mjs'
 import { keptSecret, startPostgres } from './lib/postgres.mjs'
@@ -13,12 +13,29 @@ import { freePort, run } from './lib/shell.mjs'
  */
 const FOLDER = '.data/demo'
 const PORT = 4820
+/** Says which process runs the demo and where: two on one cluster would stop each other. */
+const RUNNING = `${FOLDER}/running.json`
+
+function refuseASecond() {
+  if (!existsSync(RUNNING)) return
+  const { pid, address } = JSON.parse(readFileSync(RUNNING, 'utf8'))
+  try {
+    process.kill(pid, 0)
+  } catch {
+    return
+  }
+  if (!readFileSync(`/proc/${pid}/cmdline`, 'utf8').includes('demo.mjs')) return
+  giveUp(`The demo is running already${address ? `: open ${address}` : ''}. Ctrl-C there stops it.`)
+}
 
 process.chdir(new URL('..', import.meta.url).pathname)
 if (Number(process.versions.node.split('.')[0]) < 20) giveUp(`Node 20 or newer is needed; this is ${process.versions.node}.`)
-if (process.argv.includes('--fresh')) rmSync(FOLDER, { recursive: true, force: true })
 
 console.log('\n  Grumbo, the demo\n')
+refuseASecond()
+if (process.argv.includes('--fresh')) rmSync(FOLDER, { recursive: true, force: true })
+mkdirSync(FOLDER, { recursive: true })
+writeFileSync(RUNNING, JSON.stringify({ pid: process.pid }))
 await npmPackages()
 await build()
 const postgres = await startPostgres(FOLDER)
@@ -29,10 +46,12 @@ async function stop(code = 0) {
   stopping = true
   await server?.stop()
   await postgres.stop()
+  rmSync(RUNNING, { force: true })
   process.exit(code)
 }
 process.on('SIGINT', () => stop())
 process.on('SIGTERM', () => stop())
+process.on('SIGHUP', () => stop())
 
 try {
   postgres.createIfMissing('grumbo')
@@ -46,6 +65,7 @@ try {
   })
   if ((await run('npx', ['tsx', 'demo/load.ts'], { env: { ...process.env, DATABASE_URL: databaseUrl } })) !== 0)
     throw new Error('The demo household could not be loaded.')
+  writeFileSync(RUNNING, JSON.stringify({ pid: process.pid, address: server.address }))
   console.log(`\n  Open ${server.address}\n  Ctrl-C stops it; what you do is kept. npm run demo -- --fresh starts over.\n`)
   void server.ended.then(() => {
     if (!stopping) {

@@ -13,6 +13,22 @@ function loadSheet(id: SheetId): Promise<Drawing> {
   return sheet
 }
 
+/** A drawing's geometry alone; null until it comes. */
+export function useSheet(sheet: () => SheetId) {
+  const drawing = shallowRef<Drawing | null>(null)
+  watch(
+    sheet,
+    async (id) => {
+      if (import.meta.server) return
+      drawing.value = null
+      const loaded = await loadSheet(id).catch(() => null)
+      if (sheet() === id) drawing.value = loaded
+    },
+    { immediate: true },
+  )
+  return drawing
+}
+
 let worker: Worker | undefined
 let last = 0
 const asked = new Map<number, (parts: DrawnPart[]) => void>()

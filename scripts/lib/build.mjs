@@ -5,8 +5,8 @@ import { giveUp, say } from './say.mjs'
 import { run } from './shell.mjs'
 
 /** What a build is made from. */
-const SOURCES = ['app', 'core', 'drawing', 'server', 'shared', 'nuxt.config.ts', 'package-lock.json', 'scripts/draw.ts']
-const LEFT_OUT = [join('app', 'public', 'coat-map')]
+const SOURCES = ['app', 'core', 'drawing', 'public', 'server', 'shared', 'nuxt.config.ts', 'package-lock.json', 'scripts/draw.ts']
+const LEFT_OUT = [join('public', 'coat-map')]
 const STAMP = '.output/.built-from'
 
 function* files(path) {

@@ -107,6 +107,7 @@ const plateList = (spots: Spot[], box: readonly [number, number, number, number]
     box,
     flat.value ? side.value : null,
     props.compact ? 0.72 : 1,
+    props.compact,
   )
 
 /** Picking a place from a list shows the view that shows it best. */
@@ -165,7 +166,7 @@ watch(picked, (id) => {
         </g>
       </template>
     </DogDrawing>
-    <RadioGroup v-model="view" class="views" :class="compact ? 'compact' : ''">
+    <RadioGroup v-model="view" class="absolute top-0 flex flex-col" :class="compact ? '-right-2' : 'left-0'">
       <RadioGroupLabel class="sr-only">Which side to show</RadioGroupLabel>
       <RadioGroupOption v-for="v in VIEWS" :key="v.id" v-slot="{ checked }" :value="v.id" as="template">
         <div
@@ -180,18 +181,6 @@ watch(picked, (id) => {
 </template>
 
 <style scoped>
-.views {
-  position: absolute;
-  top: 0;
-  left: 0;
-  display: flex;
-  flex-direction: column;
-}
-.views.compact {
-  left: auto;
-  right: -6px;
-  top: 0;
-}
 .spot:hover {
   fill: color-mix(in srgb, var(--due) 9%, transparent);
 }

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { placeRow, regionOf } from '#core/coat/regions'
 import type { RegionId } from '#core/coat/regions'
-import { nextSession } from '#core/plan/today'
+import { nextSession, shownMinutes } from '#core/plan/today'
 import { sayDay, weekdayName } from '#core/record/say-day'
 import { SHADE_IDS } from '#core/record/odds'
-import { capital, inOdds, plural, wholeMinutes } from '~/words/numbers'
+import { capital, inHalves, inOdds, plural, wholeMinutes } from '~/words/numbers'
 import { sayChance, sayReason, sayWhy } from '~/words/reasons'
 import { useMediaQuery } from '@vueuse/core'
 
@@ -17,10 +17,11 @@ const minutes = computed(() => chosen.value ?? usual.value)
 const choices = computed(() => [...new Set([8, usual.value || 14, 25, 40])].sort((a, b) => a - b).slice(0, 4))
 const { now, chances, shades, plan } = useStanding(file, today, minutes)
 
-const total = computed(() => Math.ceil(plan.value.minutes + plan.value.setupMinutes))
+const shown = computed(() => shownMinutes(plan.value.items))
+const total = computed(() => shown.value.reduce((sum, m) => sum + m, plan.value.setupMinutes))
 const headline = computed(() => {
   const p = plan.value
-  if (p.items.length) return { act: `Comb ${plural(p.items.length, 'place')},`, minutes: `${total.value} minutes` }
+  if (p.items.length) return { act: `Comb ${plural(p.items.length, 'place')},`, minutes: `${inHalves(total.value)} minutes` }
   if (p.rubDown) return { act: 'Rub down the whole coat,', minutes: `${wholeMinutes(p.rubDown.minutes)} minutes` }
   if (!minutes.value && p.waiting.length) return { act: 'A day off the table', minutes: '' }
   if (p.waiting.length) return { act: 'Too short for a session', minutes: '' }
@@ -38,7 +39,7 @@ const why = computed(() => {
 const plates = computed(() =>
   plan.value.items.map((item, i) => ({ number: i + 1, place: item.place, label: placeRow(item.place).plural.toLowerCase() })),
 )
-const SHOWN = 6
+const SHOWN = 5
 const all = ref(false)
 const rows = computed(() => (all.value || plan.value.items.length <= SHOWN + 1 ? plan.value.items : plan.value.items.slice(0, SHOWN)))
 
@@ -82,7 +83,7 @@ const compact = useMediaQuery('(max-width: 59.99rem)')
 </script>
 
 <template>
-  <div class="desk:grid desk:grid-cols-[minmax(0,1fr)_356px] desk:gap-11">
+  <div class="desk:grid desk:grid-cols-[minmax(0,1fr)_356px] desk:grid-rows-[auto_1fr] desk:gap-x-11">
     <section aria-label="Today" class="desk:col-start-2 desk:row-start-1">
       <h1 class="pt-1 desk:pt-4">
         {{ headline.act }}
@@ -91,19 +92,19 @@ const compact = useMediaQuery('(max-width: 59.99rem)')
       <p class="why mt-2 desk:mt-3">{{ why }}</p>
       <div v-if="!compact" class="hidden desk:block">
         <ol v-if="rows.length" class="border-ink mt-4 border-t">
-          <li v-for="(item, i) in rows" :key="item.place" class="border-rule grid grid-cols-[30px_1fr_auto] border-b py-[9px]">
+          <li v-for="(item, i) in rows" :key="item.place" class="border-rule grid grid-cols-[30px_1fr_auto] border-b py-[7px]">
             <span class="figure text-due text-[20px] leading-[22px]">{{ i + 1 }}</span>
             <span>
               <b class="block font-semibold">{{ placeRow(item.place).plural }}</b>
               <i class="why text-[14.5px]">{{ sayReason(item, today) }}</i>
             </span>
-            <span class="font-semibold whitespace-nowrap">{{ wholeMinutes(item.minutes) }} min</span>
+            <span class="font-semibold whitespace-nowrap">{{ inHalves(shown[i]!) }} min</span>
           </li>
         </ol>
       </div>
     </section>
 
-    <section aria-label="The coat" class="mt-3 desk:col-start-1 desk:row-span-2 desk:row-start-1 desk:mt-4">
+    <section aria-label="The coat" class="mt-3 desk:col-start-1 desk:row-span-2 desk:row-start-1 desk:mt-2">
       <CoatMap
         v-model:picked="picked"
         :build="buildOf(profile.coat)"
@@ -112,7 +113,7 @@ const compact = useMediaQuery('(max-width: 59.99rem)')
         :plates="plates"
         :compact="compact"
         class="mx-auto"
-        :class="compact ? 'pr-14' : 'px-20'"
+        :class="compact ? 'pr-14' : 'pl-[116px] pr-8'"
       />
       <p v-if="story" class="border-rule mt-2 border-t py-2" role="status" data-story>
         <b class="font-semibold">{{ story.label }}</b>, {{ story.mm }} mm, {{ story.shade }}.
@@ -128,7 +129,7 @@ const compact = useMediaQuery('(max-width: 59.99rem)')
           <span class="figure text-due w-6 text-[19px]">{{ i + 1 }}</span>
           <b class="shrink-0 text-[16px] font-semibold">{{ placeRow(item.place).plural }}</b>
           <i class="why min-w-0 flex-1 truncate text-[15px]">{{ sayReason(item, today) }}</i>
-          <span class="whitespace-nowrap">{{ wholeMinutes(item.minutes) }} min</span>
+          <span class="whitespace-nowrap">{{ inHalves(shown[i]!) }} min</span>
         </li>
       </ol>
       <button v-if="rows.length < plan.items.length" class="quiet" @click="all = true">
@@ -142,7 +143,7 @@ const compact = useMediaQuery('(max-width: 59.99rem)')
       </p>
       <button
         v-if="plan.items.length"
-        class="act act-filled mt-1 w-full text-[17px]"
+        class="act act-filled sticky bottom-[68px] z-10 mt-1 w-full text-[17px] desk:static"
         :disabled="starting"
         @click="start(plan.items.flatMap((i) => i.regions))"
       >

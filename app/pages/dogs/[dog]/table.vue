@@ -4,9 +4,10 @@ import { useWakeLock } from '@vueuse/core'
 import { COATS } from '#core/coat/coat-types'
 import { restMinutes } from '#core/coat/minutes'
 import { CAUTIONS, placeRow, regionOf } from '#core/coat/regions'
+import { shownMinutes } from '#core/plan/today'
 import { COMFORT_IDS, FINDING_IDS } from '#core/record/findings'
 import type { Finding } from '#core/record/findings'
-import { capital, clock, plural, wholeMinutes } from '~/words/numbers'
+import { capital, clock, inHalves, plural, wholeMinutes } from '~/words/numbers'
 import { sayReason } from '~/words/reasons'
 
 const { file, today } = useDog()
@@ -15,6 +16,7 @@ const base = computed(() => `/dogs/${file.value.id}`)
 const t = useTable(file.value.id)
 const minutes = computed(() => minutesOn(file.value, today.value) || 14)
 const { shades, plan } = useStanding(file, today, minutes)
+const shown = computed(() => shownMinutes(plan.value.items))
 const coat = computed(() => COATS[file.value.profile.coat])
 
 const region = computed(() => (t.current.value ? regionOf(t.current.value) : null))
@@ -85,13 +87,13 @@ useHead({ title: 'At the table · Grumbo' })
   <main v-else-if="!t.table.value" class="mx-auto max-w-[440px] px-4 py-6">
     <NuxtLink :to="base" class="quiet">Back to today</NuxtLink>
     <template v-if="plan.items.length">
-      <h1 class="mt-4">{{ capital(plural(plan.items.length, 'place')) }} on the table, {{ Math.ceil(plan.minutes + plan.setupMinutes) }} minutes</h1>
+      <h1 class="mt-4">{{ capital(plural(plan.items.length, 'place')) }} on the table, {{ inHalves(shown.reduce((sum, m) => sum + m, plan.setupMinutes)) }} minutes</h1>
       <p class="why mt-2">In working order, an easy one last.</p>
       <ol class="border-ink mt-4 border-t">
         <li v-for="(item, i) in plan.items" :key="item.place" class="border-rule flex gap-3 border-b py-2">
           <span class="figure text-due w-6 text-[19px]">{{ i + 1 }}</span>
           <span class="flex-1"><b class="font-semibold">{{ placeRow(item.place).plural }}</b> <i class="why text-[15px]">{{ sayReason(item, today) }}</i></span>
-          <span class="whitespace-nowrap">{{ wholeMinutes(item.minutes) }} min</span>
+          <span class="whitespace-nowrap">{{ inHalves(shown[i]!) }} min</span>
         </li>
       </ol>
       <p class="text-caution mt-4 flex items-center gap-2 font-semibold"><CautionMark />Never leave a dog alone up there.</p>
