@@ -72,7 +72,7 @@ const STORIES: Story[] = [
     },
     lengths: lengthsAt('wool-cross', 14),
     toVisit: 27,
-    refuses: { hindfoot: 0.55 },
+    refuses: { hindfoot: 0.35 },
     fidgets: ['forefoot', 'beard', 'inner-thigh'],
     chapters: [
       { days: 56, kept: 0.8, wet: [{ day: 20, how: 'grass', combedDry: false }], found: [] },
@@ -106,7 +106,7 @@ const STORIES: Story[] = [
       groomer: GROOMER,
       harnessHours: 0,
       collarAllDay: true,
-      minutes: [0, 0, 15, 0, 0, 0, 35],
+      minutes: [0, 20, 0, 0, 20, 0, 60],
       hard: [],
     },
     lengths: lengthsAt('double-long', 45),

@@ -2,6 +2,7 @@ import { assess } from '#core/record/fold'
 import { addDays, daysBetween, weekday } from '#core/record/day'
 import { chanceOfMat, shadeOf } from '#core/record/odds'
 import { timeline } from '#core/record/timeline'
+import { asPlanned } from '#core/plan/kept'
 import { chanceEachDay, lookAhead, planToday } from '#core/plan/today'
 import { stretchStart } from '#core/care/note'
 import type { RegionId } from '#core/coat/regions'
@@ -18,7 +19,7 @@ export interface Stretch {
   sessions: { day: string; places: number }[]
 }
 
-/** The running stretch of a dog, as the lead draws it: recorded, then with no session from today. */
+/** The running stretch of a dog, as the lead draws it: as recorded, then with the plan kept. */
 export function stretchOf(file: DogFile, today: string): Stretch {
   const from = stretchStart(file, today)
   const visit = file.profile.nextVisit
@@ -33,7 +34,7 @@ export function stretchOf(file: DogFile, today: string): Stretch {
     from,
     to,
     booked,
-    chances: chanceEachDay(file, from, to),
+    chances: chanceEachDay(asPlanned(file, today, to), from, to),
     sessions: [...places].map(([day, n]) => ({ day, places: n })),
   }
 }

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { COAT_IDS, COATS } from '#core/coat/coat-types'
+import type { CoatId } from '#core/coat/coat-types'
 import { placeRow } from '#core/coat/regions'
 import type { PlaceId } from '#core/coat/regions'
 import { RadioGroup, RadioGroupLabel, RadioGroupOption } from '@headlessui/vue'
@@ -65,10 +66,12 @@ const refusal = computed(() => {
       return ''
   }
 })
-watch(
-  () => a.coat,
-  (coat, before) => coat && before !== undefined && (a.bodyMm = usualBody(coat)),
-)
+/** A coat comes with its usual length, until the owner says otherwise. */
+function pickCoat(id: CoatId) {
+  a.coat = id
+  a.bodyMm = usualBody(id)
+  guide.value = false
+}
 
 const busy = ref(false)
 const problem = ref('')
@@ -144,10 +147,10 @@ useHead({ title: 'Your dog · Grumbo' })
         <template v-else-if="question === 'coat'">
           <ul v-if="guide" class="border-rule border-t">
             <li v-for="[words, id] in GUIDE" :key="id" class="border-rule border-b">
-              <button type="button" class="flex min-h-12 w-full items-center justify-between gap-3 text-left" @click="((a.coat = id), (guide = false))">{{ words }}</button>
+              <button type="button" class="flex min-h-12 w-full items-center justify-between gap-3 text-left" @click="pickCoat(id)">{{ words }}</button>
             </li>
           </ul>
-          <RadioGroup v-else v-model="a.coat" class="grid grid-cols-2 gap-x-4">
+          <RadioGroup v-else :model-value="a.coat" class="grid grid-cols-2 gap-x-4" @update:model-value="pickCoat">
             <RadioGroupLabel class="sr-only">Coat type</RadioGroupLabel>
             <RadioGroupOption v-for="id in COAT_IDS" :key="id" v-slot="{ checked }" :value="id" as="template">
               <div class="cursor-pointer border-t pt-2 pb-2" :class="checked ? 'border-b-due border-t-rule border-b-[4px]' : 'border-rule border-b-[4px] border-b-transparent'" :data-coat="id">

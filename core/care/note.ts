@@ -72,11 +72,11 @@ export function namePlaces(story: Pick<PlaceStory, 'place' | 'regions'>): string
   return one.startsWith('Behind') ? one.toLowerCase() : `the ${one.toLowerCase()}`
 }
 
-const FOUND: Record<Exclude<Finding, 'glides' | 'refused'>, string> = {
-  snag: 'A snag',
-  knot: 'A tight knot',
-  mat: 'A mat',
-  felt: 'Felted hair',
+const FOUND: Record<Exclude<Finding, 'glides' | 'refused'>, [once: string, often: string]> = {
+  snag: ['A snag', 'Snags'],
+  knot: ['A tight knot', 'Tight knots'],
+  mat: ['A mat', 'Mats'],
+  felt: ['Felted hair', 'Felted hair'],
 }
 const sentence = (s: string) => s.charAt(0).toUpperCase() + s.slice(1)
 
@@ -85,11 +85,13 @@ function tell(story: PlaceStory, at: Day): string {
   const at_ = where.startsWith('behind') || where.startsWith('under') ? where : `in ${where}`
   if (story.worst === 'glides' || story.worst === 'refused') {
     const often = story.times > 1 ? `, ${story.times} times` : ''
-    return `Would not allow ${where}${often}, last ${sayDay(story.day, at)}.`
+    const these = story.regions.length > 1 ? where.replace(/^both/, 'the') : where
+    return `Would not allow ${these}${often}, last ${sayDay(story.day, at)}.`
   }
   const often = story.times > 1 ? ` on ${story.times} days, last` : ''
-  const end = { out: 'it came out', left: 'left for you', refused: 'then refused' }[story.ended]
-  return `${FOUND[story.worst]} ${at_}${often} ${sayDay(story.day, at)}; ${end}.`
+  const end = { out: 'combed out', left: 'left for you', refused: 'then refused' }[story.ended]
+  const what = FOUND[story.worst][story.times > 1 || story.regions.length > 1 ? 1 : 0]
+  return `${what} ${at_}${often} ${sayDay(story.day, at)}; ${end}.`
 }
 
 /**

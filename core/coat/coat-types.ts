@@ -73,7 +73,7 @@ export const COATS: Record<CoatId, CoatType> = {
     sheds: false,
     puppyChange: true,
     brush: 'soft-pin slicker',
-    comb: 'two-width comb',
+    comb: 'comb',
     mist: 'well',
   },
   'wool-cross': {
@@ -91,7 +91,7 @@ export const COATS: Record<CoatId, CoatType> = {
     sheds: false,
     puppyChange: true,
     brush: 'long-pin slicker',
-    comb: 'two-width comb',
+    comb: 'comb',
     mist: 'well',
   },
   drop: {

@@ -185,6 +185,12 @@ const refusedJustNow = (states: CoatState, place: PlaceId) =>
       regionOf(s.id).place === place && s.refusals >= REST_AFTER_REFUSALS && s.last?.day === states.day,
   )
 
+/** Combed today and dry since: what is left in waits for another day, and too much combing burns. */
+const doneToday = (now: CoatState, place: PlaceId) =>
+  placesOf(now)
+    .filter((s) => regionOf(s.id).place === place)
+    .every((s) => s.last?.day === now.day && s.last.finding !== 'refused' && !s.wetTo)
+
 /**
  * What to comb today: the places that save most mats for each minute, as many as the minutes hold,
  * whole pairs together, in working order. A place is worth combing while a week's delay would cost
@@ -198,7 +204,7 @@ export function planToday(record: DogRecord, at: Day, minutes: number): TodayPla
   const combed = assess(asIfCombed(record, now), until)
 
   const candidates = PLACE_IDS.flatMap((place) => candidate(record, place, now, later, combed) ?? [])
-    .filter((c) => (c.worth > 1 || c.due) && !refusedJustNow(now, c.place))
+    .filter((c) => (c.worth > 1 || c.due) && !refusedJustNow(now, c.place) && !doneToday(now, c.place))
     .sort((a, b) => b.worth - a.worth)
 
   let room = minutes - SETUP_MINUTES

@@ -40,7 +40,7 @@ const FULL = 15
       height="54"
       class="block overflow-visible"
       role="img"
-      :aria-label="`The stretch: day ${at} of ${total}, ${shortDay(from)} to ${shortDay(to)}. Uncombed from today, the chance of a mat at the end is ${arrival}.`"
+      :aria-label="`The stretch: day ${at} of ${total}, ${shortDay(from)} to ${shortDay(to)}. With the plan kept, the chance of a mat at the end is ${arrival}.`"
     >
       <g fill="none" stroke="var(--ink)" stroke-width="1.6" stroke-linecap="round" :transform="`translate(29 ${Y})`">
         <path d="M0 0h-4" />

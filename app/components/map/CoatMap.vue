@@ -123,7 +123,7 @@ watch(picked, (id) => {
 
 <template>
   <div class="relative">
-    <DogDrawing v-slot="{ drawing, box }" :sheet="sheet" :states="states" :mirrored="view === 'right'" :pale="pale" :class="flat ? '' : 'max-h-[420px]'">
+    <DogDrawing v-slot="{ drawing, box }" :sheet="sheet" :states="states" :mirrored="view === 'right'" :pale="pale" :class="flat ? 'max-h-[540px]' : compact ? 'max-h-[300px]' : 'max-h-[540px]'">
       <template v-for="spots in [spotsOf(drawing, box)]" :key="view">
         <g role="group" :aria-label="`Coat map, ${VIEWS.find((v) => v.id === view)!.label}`">
           <path

@@ -27,6 +27,9 @@ const states = computed(() => {
   return out
 })
 
+/** What the place is called on its sheet. */
+const sheetName = computed(() => (flat.value ? region.value.place : props.region))
+
 const WIDE = 1.22
 const LEAST = 210
 interface Seen {
@@ -77,12 +80,28 @@ const stroke = computed(() => (seen.value ? seen.value.view[2] / 130 : 2))
 </script>
 
 <template>
-  <div class="overflow-hidden">
-    <DogDrawing :sheet="sheet" :states="states" :mirrored="mirrored" :window="seen?.view" :style="{ aspectRatio: WIDE }" class="!overflow-hidden">
-      <g v-if="seen" fill="none" stroke="var(--due)" stroke-linejoin="round" stroke-linecap="round">
-        <path :d="seen.d" :stroke-width="stroke" />
-        <path v-for="(a, i) in seen.arrows" :key="i" :d="a" :stroke-width="stroke * 0.8" />
-      </g>
-    </DogDrawing>
+  <div class="relative">
+    <div class="faded h-full overflow-hidden">
+      <DogDrawing :sheet="sheet" :states="states" :mirrored="mirrored" :window="seen?.view" class="!h-full !overflow-hidden">
+        <g v-if="seen" fill="none" stroke="var(--due)" stroke-linejoin="round" stroke-linecap="round">
+          <path :d="seen.d" :stroke-width="stroke" />
+          <path v-for="(a, i) in seen.arrows" :key="i" :d="a" :stroke-width="stroke * 0.8" />
+        </g>
+      </DogDrawing>
+    </div>
+    <DogDrawing
+      :sheet="sheet"
+      :states="{ [sheetName]: 4 }"
+      :mirrored="mirrored"
+      :detail="3.6"
+      class="absolute right-3 bottom-0 !w-auto"
+      :class="flat ? '!h-[64px]' : '!h-[96px]'"
+    />
   </div>
 </template>
+
+<style scoped>
+.faded {
+  mask-image: linear-gradient(transparent, #000 9%, #000 88%, transparent);
+}
+</style>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { CoatId } from '#core/coat/coat-types'
-import { hair, seeded } from '#drawing/ink'
+import { hair, ribbon, seeded } from '#drawing/ink'
 import type { Pt } from '#drawing/geometry'
 
 /** A patch of a coat type's hair, drawn, so that it can be known by looking. */
@@ -20,10 +20,15 @@ const d = computed(() => {
   }
   switch (props.coat) {
     case 'wool':
-      put(120, (x, y) => {
-        const r = 3 + random() * 2
-        const turn = random() * 6
-        return [0, 1.6, 3.2].map((a) => strand([x + r * Math.cos(turn + a), y + r * Math.sin(turn + a)], turn + a + 2.2, r * 1.7, r * 0.7, 1.2)).join('')
+      put(95, (x, y) => {
+        const r = 3.2 + random() * 2
+        const turn = random() * 6.283
+        const curl = Array.from({ length: 14 }, (_, i): Pt => {
+          const a = turn + i * 0.42
+          const k = r * (1 - i / 24)
+          return [x + k * Math.cos(a), y + k * Math.sin(a)]
+        })
+        return ribbon(curl, (t) => 0.4 + 1.1 * Math.sin(Math.PI * t))
       })
       break
     case 'wool-cross':

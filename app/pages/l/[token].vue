@@ -3,9 +3,10 @@ import { v7 as uuid } from 'uuid'
 import { placeRow, regionOf } from '#core/coat/regions'
 import type { RegionId } from '#core/coat/regions'
 import { namePlaces, placeStories, stretchStart } from '#core/care/note'
+import { asPlanned } from '#core/plan/kept'
 import { assess } from '#core/record/fold'
 import { chanceOfAnyMat, chanceOfMat, expectedMats, placesOf, shadeOf } from '#core/record/odds'
-import { dayAndMonth, sayDay, weekdayName } from '#core/record/say-day'
+import { dayAndMonth, sayDay, shortDay, weekdayName } from '#core/record/say-day'
 import { useMediaQuery } from '@vueuse/core'
 import { MOST_NOTE } from '#shared/limits'
 import type { SharedDog } from '#shared/api'
@@ -23,7 +24,7 @@ const view = computed(() => {
   if (!s) return null
   const record = { profile: s.profile, entries: s.entries }
   const visit = s.profile.nextVisit && s.profile.nextVisit >= s.today ? s.profile.nextVisit : null
-  const then = assess(record, visit ?? s.today)
+  const then = assess(visit ? asPlanned(record, s.today, visit) : record, visit ?? s.today)
   const places = placesOf(then)
   const from = stretchStart(record, s.today)
   const stories = placeStories(record, from, s.today)
@@ -53,10 +54,11 @@ const view = computed(() => {
 const expectation = computed(() => {
   const v = view.value
   if (!v) return ''
-  if (v.mats >= 3) return `About ${Math.round(v.mats)} mats to be expected. Allow time, or shorter.`
+  const kept = v.visit ? 'Combed as planned until then: ' : ''
+  if (v.mats >= 3) return `${kept}about ${Math.round(v.mats)} mats to be expected. Allow time, or shorter.`
   const where = v.likely ? `, most likely ${v.likely.label.startsWith('Behind') ? '' : 'at the '}${v.likely.label.toLowerCase()}` : ''
-  if (v.any >= 0.5) return `A mat is likely, ${inOdds(v.any)}${where}. The rest should comb through.`
-  return `It should comb through. The chance of a mat anywhere is ${inOdds(v.any)}.`
+  if (v.any >= 0.5) return `${kept}a mat is likely, ${inOdds(v.any)}${where}. The rest should comb through.`
+  return `${kept}it should comb through. The chance of a mat anywhere is ${inOdds(v.any)}.`
 })
 const ended = { out: 'came out', left: 'left for you', refused: 'then refused' } as const
 const tellStory = (s: NonNullable<typeof view.value>['stories'][number]) =>
@@ -100,17 +102,17 @@ useHead({
   <main v-else class="mx-auto max-w-[1080px] px-4 pb-8 desk:px-10">
     <p class="border-ink flex min-h-12 items-center justify-between gap-3 border-b text-[14px]">
       <span>For <b class="font-semibold">{{ shared.groomer }}</b> from {{ shared.owner }}</span>
-      <span class="text-ink-2">open until {{ dayAndMonth(day(shared.expires)) }}</span>
+      <span class="text-ink-2">open until {{ shortDay(day(shared.expires)) }}</span>
     </p>
     <div class="desk:grid desk:grid-cols-2 desk:gap-12">
       <div>
         <h1 class="mt-4 break-words">{{ shared.profile.name }}<template v-if="view.visit"><br />{{ weekdayName(view.visit) }} {{ dayAndMonth(view.visit) }}</template></h1>
-        <p v-if="shared.scope === 'stretch'" class="why mt-2">{{ expectation }}</p>
+        <p v-if="shared.scope === 'stretch'" class="why mt-2">{{ capital(expectation) }}</p>
         <p class="small mt-1">{{ shared.profile.weightKg }} kg. {{ view.days ? `Combed on ${plural(view.days, 'day')} since the last visit, last ${sayDay(view.last!, shared.today)}.` : 'Nothing written since the last visit.' }}</p>
         <CoatMap
           v-if="shared.scope === 'stretch'"
           v-model:picked="picked"
-          class="mt-3 pr-14 desk:pr-14"
+          class="mt-3 pr-[72px]"
           compact
           :build="buildOf(shared.profile.coat)"
           :shades="view.shades"

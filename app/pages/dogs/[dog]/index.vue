@@ -36,13 +36,13 @@ const why = computed(() => {
   return sayWhy(p, profile.value)
 })
 
-const plates = computed(() =>
-  plan.value.items.map((item, i) => ({ number: i + 1, place: item.place, label: placeRow(item.place).plural.toLowerCase() })),
-)
 const SHOWN = 5
 const all = ref(false)
 const rows = computed(() => (all.value || plan.value.items.length <= SHOWN + 1 ? plan.value.items : plan.value.items.slice(0, SHOWN)))
 
+const plates = computed(() =>
+  rows.value.map((item, i) => ({ number: i + 1, place: item.place, label: placeRow(item.place).plural.toLowerCase() })),
+)
 const picked = ref<RegionId | null>(null)
 const story = computed(() => {
   const state = picked.value && now.value.regions[picked.value]
@@ -113,7 +113,7 @@ const compact = useMediaQuery('(max-width: 59.99rem)')
         :plates="plates"
         :compact="compact"
         class="mx-auto"
-        :class="compact ? 'pr-14' : 'pl-[116px] pr-8'"
+        :class="compact ? 'pr-[72px]' : 'pl-[116px] pr-8'"
       />
       <p v-if="story" class="border-rule mt-2 border-t py-2" role="status" data-story>
         <b class="font-semibold">{{ story.label }}</b>, {{ story.mm }} mm, {{ story.shade }}.

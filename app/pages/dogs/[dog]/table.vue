@@ -126,7 +126,7 @@ useHead({ title: 'At the table · Grumbo' })
     <button v-if="last" class="quiet mt-3" @click="t.undo()">Undo {{ last.label.toLowerCase() }}, {{ lastSays }}</button>
   </main>
 
-  <main v-else class="mx-auto flex min-h-dvh max-w-[440px] flex-col desk:max-w-[900px] desk:justify-center">
+  <main v-else class="mx-auto flex min-h-dvh max-w-[440px] flex-col desk:max-w-[1040px] desk:justify-center">
     <div class="flex h-[58px] items-center gap-3 px-4">
       <p class="whitespace-nowrap"><b class="figure text-[18px]">{{ Math.floor(t.spent.value / 60000) }}</b> min</p>
       <div class="flex min-w-0 flex-1 items-center gap-1 overflow-hidden" role="img" :aria-label="`${done} of ${places} places done`">
@@ -148,7 +148,7 @@ useHead({ title: 'At the table · Grumbo' })
       <button class="act act-filled mt-6 w-full text-[17px]" @click="t.pause()">Go on with {{ region!.label.toLowerCase() }}</button>
     </div>
     <div v-else class="flex flex-1 flex-col desk:grid desk:flex-none desk:grid-cols-2 desk:gap-8">
-      <PlaceView :key="region!.id" :region="region!.id" :build="buildOf(file.profile.coat)" :shades="shades" class="max-h-[35vh] desk:max-h-none" />
+      <PlaceView :key="region!.id" :region="region!.id" :build="buildOf(file.profile.coat)" :shades="shades" class="h-[34vh] shrink-0 desk:h-[460px]" />
       <div class="flex flex-1 flex-col px-4">
         <div class="mt-2 flex items-baseline justify-between gap-3">
           <h1 class="text-[31px]" aria-live="polite">{{ region!.label }}</h1>
@@ -159,7 +159,7 @@ useHead({ title: 'At the table · Grumbo' })
         <dl class="mt-2 space-y-1">
           <div class="flex gap-3"><dt class="why w-10 shrink-0">hold</dt><dd class="font-semibold">{{ region!.hold }}</dd></div>
           <div class="flex gap-3"><dt class="why w-10 shrink-0">way</dt><dd class="font-semibold">{{ region!.lie }}</dd></div>
-          <div class="flex gap-3"><dt class="why w-10 shrink-0">tool</dt><dd class="font-semibold">{{ coat.brush }}, flat and light; then the {{ coat.comb }}</dd></div>
+          <div class="flex gap-3"><dt class="why w-10 shrink-0">tool</dt><dd class="font-semibold">{{ coat.brush }}, flat and light; then the comb</dd></div>
         </dl>
         <p class="text-caution mt-2 flex items-center gap-2 font-semibold">
           <CautionMark class="shrink-0" />{{ over ? 'Long enough here. Rest this place, do another, come back.' : CAUTIONS[region!.caution] }}

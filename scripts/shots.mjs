@@ -1,0 +1,82 @@
+import { mkdirSync, writeFileSync } from 'node:fs'
+import { openBrowser, setScreen } from './lib/browser.mjs'
+
+/**
+ * Takes the README's pictures from a running demo: node scripts/shots.mjs http://127.0.0.1:4820 [name …]
+ * It writes a note and a session into that demo, so take them from a fresh one.
+ */
+const [base, ...only] = process.argv.slice(2)
+const folder = 'docs/screenshots'
+const DESK = { width: 1280, height: 800 }
+const PHONE = { width: 390, height: 844 }
+mkdirSync(folder, { recursive: true })
+
+const driver = await openBrowser(DESK)
+await driver.manage().setTimeouts({ script: 20_000, pageLoad: 30_000 })
+const run = (script, ...args) => driver.executeScript(script, ...args)
+
+/** Until the page has been still for half a second with its fonts in and its hair drawn. */
+async function settled() {
+  let last = ''
+  let since = Date.now()
+  for (const end = Date.now() + 12_000; Date.now() < end; ) {
+    const now = await run('return document.fonts.status + document.body.innerHTML.length')
+    if (now !== last) [last, since] = [now, Date.now()]
+    else if (Date.now() - since > 700) return
+    await new Promise((r) => setTimeout(r, 100))
+  }
+}
+async function picture(name, screen, go) {
+  if (only.length && !only.includes(name)) return
+  await setScreen(driver, screen)
+  await go?.()
+  await settled()
+  writeFileSync(`${folder}/${name}.png`, await driver.takeScreenshot(), 'base64')
+  const wide = await run('return document.documentElement.scrollWidth')
+  console.log(`${name}${wide > screen.width ? `: scrolls sideways, ${wide}` : ''}`)
+}
+const visit = (path) => async () => {
+  await driver.get(base + path)
+  await settled()
+}
+const press = (words) =>
+  run(
+    `const el = [...document.querySelectorAll('button, [role=radio], a')].find((b) => b.textContent.trim().startsWith(arguments[0])); if (!el) throw new Error('nothing says ' + arguments[0]); el.click()`,
+    words,
+  )
+const then = (...steps) => async () => {
+  for (const step of steps) {
+    await step()
+    await settled()
+  }
+}
+
+await picture('welcome', DESK, visit('/'))
+await picture('welcome-phone', PHONE, visit('/'))
+await driver.get(base)
+const me = await driver.executeAsyncScript(`const done = arguments[0]
+  fetch('/api/demo', { method: 'POST', headers: { 'content-type': 'application/json' }, body: '{}' }).then(() => fetch('/api/me')).then((r) => r.json()).then(done)`)
+const dog = (name) => `/dogs/${me.dogs.find((d) => d.profile.name === name).id}`
+
+await picture('today', DESK, visit(dog('Tansy')))
+await picture('today-dark', { ...DESK, dark: true }, visit(dog('Wren')))
+await picture('today-phone', PHONE, visit(dog('Tansy')))
+await picture('underneath', DESK, then(visit(dog('Tansy')), () => press('Underneath')))
+await picture('head', DESK, then(visit(dog('Pip')), () => press('Head')))
+await picture('table-phone', PHONE, then(visit(`${dog('Tansy')}/table`), () => press('Start'), ...Array(4).fill(() => press('Glides')), () => press('Knot')))
+await picture('table-dark', { ...DESK, dark: true }, visit(`${dog('Tansy')}/table`))
+await picture('summary-phone', PHONE, then(visit(`${dog('Tansy')}/table`), () => press('End here')))
+await picture('note', DESK, then(visit(`${dog('Tansy')}/groomer`)))
+await picture('note-sent-phone', PHONE, then(visit(`${dog('Tansy')}/groomer`), () => press('Send to')))
+const link = await run(`return document.querySelector('[data-link]')?.value ?? ''`)
+if (link) {
+  await picture('link-phone', PHONE, visit(new URL(link).pathname))
+  await picture('link', DESK, visit(new URL(link).pathname))
+}
+const answers = (more) => () =>
+  run(`localStorage.setItem('setup', JSON.stringify({ name: 'Merle', sex: 'male', coat: 'wool-cross', kg: '12', bodyMm: 25, ...arguments[0] }))`, more)
+const on = (times) => Array(times).fill(() => run(`document.querySelector('form button:not([type])').click()`))
+await picture('setup-coat-phone', PHONE, then(visit('/setup'), answers({}), visit('/setup'), ...on(1)))
+await picture('setup-minutes-phone', PHONE, then(visit('/setup'), answers({}), visit('/setup'), ...on(8)))
+await picture('household-phone', PHONE, visit('/household'))
+await driver.quit()
