@@ -82,6 +82,24 @@ export function nextSession(record: DogRecord, at: Day): Day | null {
   return null
 }
 
+/**
+ * The day a place's worth is judged at: what waiting until then would cost. That is the next session,
+ * as the place can be combed then; at least two days on, as not everything fits into that one either.
+ * Judgement, from playing the plan over eight weeks of four coats: the least minutes plus mats, at
+ * what a mat is worth, came at two.
+ */
+const JUDGED_AT_LEAST_DAYS = 2
+function judgedAt(record: DogRecord, at: Day): Day {
+  const next = nextSession(record, at)
+  return next ? addDays(at, Math.max(JUDGED_AT_LEAST_DAYS, daysBetween(at, next))) : addDays(at, LOOK_AHEAD_DAYS)
+}
+
+/** The coat on a later day, left alone from now, and as if all of it were combed now. */
+interface Outlook {
+  left: CoatState
+  done: CoatState
+}
+
 interface Candidate extends PlanItem {
   /** Minutes saved for each minute spent; the plan takes the dearest first. */
   worth: number
@@ -121,8 +139,8 @@ function candidate(
   record: DogRecord,
   place: PlaceId,
   now: CoatState,
-  later: CoatState,
-  combed: CoatState,
+  { left: leftAt, done: doneAt }: Outlook,
+  week: Outlook,
 ): Candidate | null {
   const { profile } = record
   const coat = COATS[profile.coat]
@@ -132,8 +150,10 @@ function candidate(
   // A mat or a felted place that was left for the groomer is not the owner's to comb.
   if (states.every((s) => s.last && (s.last.finding === 'felt' || (s.left.length && s.last.finding === 'mat'))))
     return null
-  const left = pick(later)
-  const done = pick(combed)
+  // A smooth coat does not knot: only what was found in it is worth a comb.
+  if (profile.coat === 'smooth' && !states.some((s) => s.left.length)) return null
+  const left = pick(leftAt)
+  const done = pick(doneAt)
   const total = (list: readonly RegionState[], of: (s: RegionState) => number) =>
     list.reduce((sum, s) => sum + of(s), 0)
   const tease = (s: RegionState) => {
@@ -157,8 +177,8 @@ function candidate(
     regions: states.map((s) => s.id),
     minutes,
     reason: reasonFor(record, states, now.day),
-    chanceIfLeft: chanceOfAnyMat(left),
-    chanceIfDone: chanceOfAnyMat(done),
+    chanceIfLeft: chanceOfAnyMat(pick(week.left)),
+    chanceIfDone: chanceOfAnyMat(pick(week.done)),
     hard,
     easy: !hard && (k === 'calm' || k === 'moving' || place === 'beard'),
     worth: saved / minutes,
@@ -193,17 +213,20 @@ const doneToday = (now: CoatState, place: PlaceId) =>
 
 /**
  * What to comb today: the places that save most mats for each minute, as many as the minutes hold,
- * whole pairs together, in working order. A place is worth combing while a week's delay would cost
- * more than its own minutes, or once it has gone uncombed past the coat's ceiling.
+ * whole pairs together, in working order. A place is worth combing when waiting for the next session
+ * would cost more than its own minutes, or once it has gone uncombed past the coat's ceiling; a
+ * session is worth opening when its places together also pay for the laying out.
  * @param minutes the owner's minutes today, laying out and putting away included
  */
 export function planToday(record: DogRecord, at: Day, minutes: number): TodayPlan {
   const until = lookAhead(record, at)
   const now = assess(record, at)
-  const later = assess(record, until)
-  const combed = assess(asIfCombed(record, now), until)
+  const done = asIfCombed(record, now)
+  const outlook = (day: Day): Outlook => ({ left: assess(record, day), done: assess(done, day) })
+  const week = outlook(until)
+  const next = outlook(judgedAt(record, at))
 
-  const candidates = PLACE_IDS.flatMap((place) => candidate(record, place, now, later, combed) ?? [])
+  const candidates = PLACE_IDS.flatMap((place) => candidate(record, place, now, next, week) ?? [])
     .filter((c) => (c.worth > 1 || c.due) && !refusedJustNow(now, c.place) && !doneToday(now, c.place))
     .sort((a, b) => b.worth - a.worth)
 
@@ -216,17 +239,20 @@ export function planToday(record: DogRecord, at: Day, minutes: number): TodayPla
       room -= c.minutes
     } else waiting.push(c.place)
   }
+  // A session must also pay for being laid out and put away.
+  const gained = taken.reduce((sum, c) => sum + (c.worth - 1) * c.minutes, 0)
+  if (gained < SETUP_MINUTES && !taken.some((c) => c.due)) taken.length = 0
 
   const items: PlanItem[] = inWorkingOrder(taken).map(({ worth: _worth, due: _due, ...item }) => item)
   const doneIds = new Set(items.flatMap((i) => i.regions))
-  const mixed = placesOf(later).map((s) => (doneIds.has(s.id) ? combed.regions[s.id]! : s))
+  const mixed = placesOf(week.left).map((s) => (doneIds.has(s.id) ? week.done.regions[s.id]! : s))
   return {
     day: at,
     items,
     minutes: items.reduce((sum, i) => sum + i.minutes, 0),
     setupMinutes: items.length ? SETUP_MINUTES : 0,
     until,
-    chanceIfLeft: chanceOfAnyMat(placesOf(later)),
+    chanceIfLeft: chanceOfAnyMat(placesOf(week.left)),
     chanceIfDone: chanceOfAnyMat(mixed),
     waiting,
     rubDown: rubDown(record, now),

@@ -1,0 +1,48 @@
+import { describe, expect, it } from 'vitest'
+import { dog, entry, visit } from '../../tests/support/dogs'
+import type { RegionId } from '../coat/regions'
+import type { Finding } from '../record/findings'
+import { draftNote, namePlaces, placeStories, stretchStart } from './note'
+
+const check = (day: string, region: RegionId, finding: Finding, more: object = {}) =>
+  entry(day, { kind: 'check' as const, region, finding, ...more })
+
+describe('the drafted note', () => {
+  const record = dog({ groomer: 'Imke', wish: 'Body at 13 mm.', hard: ['hindfoot'] }, 20, [
+    check('2026-09-10', 'armpit.left', 'snag', { count: 1, out: 1 }),
+    check('2026-09-12', 'armpit.right', 'snag', { count: 2, out: 2 }),
+    check('2026-09-12', 'behind-ear.left', 'mat', { count: 1, out: 0 }),
+    check('2026-09-12', 'hindfoot.left', 'refused'),
+    check('2026-09-12', 'back', 'glides'),
+    entry('2026-09-12', { kind: 'session', minutes: 14, places: 4 }),
+    entry('2026-09-11', { kind: 'wet', how: 'swim', combedDry: false }),
+  ])
+  it('tells what was done, found, refused, wetted and wished, worst first', () => {
+    expect(draftNote(record, '2026-09-13').split('\n')).toEqual([
+      'Combed on 2 days since 1 September, 14 minutes in all; last yesterday.',
+      'A mat behind the left ear yesterday; left for you.',
+      'Would not allow the left hind foot, last yesterday.',
+      'Snags in both armpits on 2 days, last yesterday; combed out.',
+      'Swam on Friday, not combed dry.',
+      'He finds these places hard: hind feet.',
+      'We would like: Body at 13 mm.',
+    ])
+  })
+  it('begins anew at a visit', () => {
+    const after = { ...record, entries: [...record.entries, visit('2026-09-14', 'wool-cross', 13)] }
+    expect(stretchStart(after, '2026-09-20')).toBe('2026-09-14')
+    expect(placeStories(after, '2026-09-14', '2026-09-20')).toEqual([])
+    expect(draftNote(after, '2026-09-20')).toContain('has not been combed since 14 September')
+  })
+  it('leaves out what was taken back', () => {
+    const mat = record.entries.find((e) => e.what.kind === 'check' && e.what.finding === 'mat')!
+    const fixed = { ...record, entries: [...record.entries, entry(mat.day, { kind: 'correction', replaces: mat.id, by: null })] }
+    expect(draftNote(fixed, '2026-09-13')).not.toContain('mat')
+  })
+  it('names places as a person does', () => {
+    expect(namePlaces({ place: 'beard', regions: ['beard'] })).toBe('the beard')
+    expect(namePlaces({ place: 'behind-ear', regions: ['behind-ear.left', 'behind-ear.right'] })).toBe('behind both ears')
+    expect(namePlaces({ place: 'under-tail', regions: ['under-tail'] })).toBe('under the tail')
+    expect(namePlaces({ place: 'forefoot', regions: ['forefoot.right'] })).toBe('the right forefoot')
+  })
+})

@@ -1,0 +1,176 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { dog, entry, everyPart, profile, visit } from '../../tests/support/dogs'
+import { REGION_IDS } from '../coat/regions'
+import type { RegionId } from '../coat/regions'
+import { addDays } from './day'
+import type { Entry } from './entries'
+import { FINDING_IDS } from './findings'
+import { assess, assessEach } from './fold'
+import { chanceOfAnyMat, chanceOfMat, expectedMats, placesOf, shadeOf } from './odds'
+
+const START = '2026-09-01'
+const check = (day: string, region: RegionId, finding: (typeof FINDING_IDS)[number], more: object = {}) =>
+  entry(day, { kind: 'check', region, finding, ...more })
+const allMats = (record: Parameters<typeof assess>[0], at: string) =>
+  placesOf(assess(record, at)).reduce((s, p) => s + expectedMats(p), 0)
+
+/** Entries a diary might hold, on days of one stretch. */
+const anyEntry: fc.Arbitrary<Entry> = fc
+  .record({
+    id: fc.uuid({ version: 7 }),
+    day: fc.integer({ min: 0, max: 40 }).map((n) => addDays(START, n)),
+    time: fc.option(fc.constantFrom('08:10', '18:30', '21:05'), { nil: undefined }),
+    what: fc.oneof(
+      fc.record({ kind: fc.constant('check' as const), region: fc.constantFrom(...REGION_IDS), finding: fc.constantFrom(...FINDING_IDS) }),
+      fc.record({ kind: fc.constant('wash' as const), combedOut: fc.boolean() }),
+      fc.record({ kind: fc.constant('wet' as const), how: fc.constantFrom('swim' as const, 'rain' as const), combedDry: fc.boolean() }),
+      fc.record({ kind: fc.constant('gear' as const), gear: fc.constantFrom('harness' as const, 'coat' as const), hours: fc.integer({ min: 0, max: 10 }) }),
+      fc.record({ kind: fc.constant('brush' as const), depth: fc.constantFrom('skin' as const, 'surface' as const), regions: fc.constant(REGION_IDS) }),
+      fc.record({ kind: fc.constant('measure' as const), regions: fc.constant(['back' as const]), mm: fc.integer({ min: 3, max: 60 }) }),
+    ),
+  })
+  .map(({ time, ...e }) => (time ? { ...e, time } : e))
+
+/** A diary, some of whose entries are corrected or taken back. */
+const diary = fc
+  .tuple(fc.array(anyEntry, { maxLength: 25 }), fc.array(fc.tuple(fc.uuid({ version: 7 }), fc.nat(), fc.boolean()), { maxLength: 6 }))
+  .map(([entries, fixes]) => {
+    const all = [...entries]
+    for (const [id, n, back] of fixes) {
+      const target = all[n % Math.max(1, all.length)]
+      if (!target) continue
+      all.push({ id, day: target.day, what: { kind: 'correction', replaces: target.id, by: back ? null : { kind: 'wash', combedOut: true } } })
+    }
+    return all
+  })
+
+describe('the fold', () => {
+  it('does not mind the order entries arrive in, nor the same one twice', () => {
+    fc.assert(
+      fc.property(diary, fc.infiniteStream(fc.double({ min: 0, max: 1, noNaN: true })), (entries, keys) => {
+        const record = { profile: profile(), entries: [visit(START, 'wool-cross', 20), ...entries] }
+        const order = [...record.entries, ...entries.slice(0, 5)]
+          .map((e) => [keys.next().value as number, e] as const)
+          .sort((a, b) => a[0] - b[0])
+          .map(([, e]) => e)
+        expect(assess({ ...record, entries: order }, '2026-10-20')).toEqual(assess(record, '2026-10-20'))
+      }),
+      { numRuns: 60 },
+    )
+  })
+  it('never makes a chance that is not one', () => {
+    fc.assert(
+      fc.property(diary, (entries) => {
+        const record = { profile: profile(), entries: [visit(START, 'wool-cross', 20), ...entries] }
+        for (const s of placesOf(assess(record, '2026-10-15'))) {
+          const c = chanceOfMat(s)
+          expect(c).toBeGreaterThanOrEqual(0)
+          expect(c).toBeLessThanOrEqual(1)
+          expect(Math.min(...s.unseen)).toBeGreaterThanOrEqual(0)
+        }
+      }),
+      { numRuns: 40 },
+    )
+  })
+  it('walks on from a day exactly as it walks to it', () => {
+    const record = dog({}, 20, [check('2026-09-10', 'girth', 'knot'), entry('2026-09-12', { kind: 'wet', how: 'swim', combedDry: false })])
+    const each = assessEach(record, '2026-09-01', '2026-09-30')
+    expect(each).toHaveLength(30)
+    expect(each[19]).toEqual(assess(record, '2026-09-20'))
+  })
+})
+
+describe('what acts do', () => {
+  it('a gliding comb keeps two in a hundred, brushing keeps the mats', () => {
+    const before = assess(dog(), '2026-09-20').regions['armpit.left']!
+    const combed = assess(dog({}, 20, [check('2026-09-20', 'armpit.left', 'glides')]), '2026-09-20').regions['armpit.left']!
+    const brushed = assess(dog({}, 20, [entry('2026-09-20', { kind: 'brush', depth: 'skin', regions: ['armpit.left'] })]), '2026-09-20').regions['armpit.left']!
+    expect(combed.unseen[2]).toBeCloseTo(before.unseen[2] * 0.02, 12)
+    expect(combed.clearOn).toBe('2026-09-20')
+    expect(brushed.unseen[2]).toBeCloseTo(before.unseen[2], 12)
+    expect(brushed.unseen[0]).toBeCloseTo(before.unseen[0] * 0.4, 12)
+    expect(brushed.clearOn).toBe(START)
+  })
+  it('brushing the surface daily for six weeks leaves at least 80 % of the mats', () => {
+    const daily = Array.from({ length: 42 }, (_, d) => entry(addDays(START, d), { kind: 'brush' as const, depth: 'surface' as const, regions: REGION_IDS }))
+    const nothing = allMats(dog({}, 25), '2026-10-13')
+    const brushed = allMats(dog({}, 25, daily), '2026-10-13')
+    expect(brushed / nothing).toBeGreaterThanOrEqual(0.8)
+    expect(brushed).toBeLessThan(nothing)
+  })
+  it('a knot left in is known, and becomes a mat in time; taken out, it is gone', () => {
+    const left = dog({}, 20, [check('2026-09-20', 'beard', 'knot', { count: 1, out: 0 })])
+    const out = dog({}, 20, [check('2026-09-20', 'beard', 'knot', { count: 1, out: 1 })])
+    const at = (r: typeof left, day: string) => chanceOfMat(assess(r, day).regions.beard!)
+    expect(at(left, '2026-09-20')).toBeLessThan(0.01)
+    expect(at(left, '2026-09-27')).toBeCloseTo(1 - Math.exp(-1), 1)
+    expect(at(out, '2026-09-27')).toBeLessThan(0.05)
+  })
+  it('a mat left in is certain, felt counts as five, and a visit empties all', () => {
+    const record = dog({}, 20, [check('2026-09-20', 'beard', 'mat'), check('2026-09-20', 'tail', 'felt')])
+    const s = assess(record, '2026-09-21')
+    expect(chanceOfMat(s.regions.beard!)).toBe(1)
+    expect(expectedMats(s.regions.tail!)).toBeGreaterThanOrEqual(5)
+    const after = assess({ ...record, entries: [...record.entries, visit('2026-09-22', 'wool-cross', 13)] }, '2026-09-22')
+    expect(chanceOfAnyMat(placesOf(after))).toBeLessThan(0.1)
+    expect(after.regions.back!.mm).toBe(13)
+    expect(after.visitOn).toBe('2026-09-22')
+  })
+  it('refused is no check', () => {
+    const s = assess(dog({}, 20, [check('2026-09-20', 'forefoot.left', 'refused')]), '2026-09-20').regions['forefoot.left']!
+    expect(s.refusals).toBe(1)
+    expect(s.clearOn).toBe(START)
+  })
+  it('wet hair not combed dry knots three times as fast for two days, combed dry not at all', () => {
+    const rate = (entries: Entry[]) => {
+      const [a, b] = ['2026-09-10', '2026-09-13'].map((d) => assess(dog({}, 20, entries), d).regions['tail']!.unseen)
+      return b!.reduce((s, x) => s + x, 0) - a!.reduce((s, x) => s + x, 0)
+    }
+    const dry = rate([])
+    const swim = (combedDry: boolean) => entry('2026-09-10', { kind: 'wet' as const, how: 'swim' as const, combedDry })
+    expect(rate([swim(false)]) / dry).toBeGreaterThan(2.2)
+    expect(rate([swim(true)])).toBeCloseTo(dry, 12)
+    // Combed after the swim, by the order of work, though neither has a time.
+    const s = assess(dog({}, 20, [check('2026-09-10', 'tail', 'glides'), swim(false)]), '2026-09-10').regions.tail!
+    expect(s.wetTo).toBe(null)
+  })
+  it('a wash left uncombed tightens and wets', () => {
+    const washed = dog({}, 20, [entry('2026-09-20', { kind: 'wash', combedOut: false })])
+    const s = assess(washed, '2026-09-20').regions['side.left']!
+    expect(s.unseen[0]).toBe(0)
+    expect(s.wetBy).toBe('bath')
+  })
+  it('a body at about 5 mm hardly knots at the tuck-up for four weeks', () => {
+    const record = { profile: profile(), entries: [entry(START, { kind: 'visit' as const, lengths: everyPart(5), found: [] })] }
+    const at = (r: typeof record) => chanceOfMat(assess(r, addDays(START, 28)).regions['tuck-up.left']!)
+    expect(at(record)).toBeLessThan(0.02)
+    expect(at(record)).toBeLessThan(at(dog({}, 20)) / 10)
+  })
+})
+
+describe('corrections', () => {
+  const wrong = check('2026-09-20', 'beard', 'mat')
+  const back: Entry = entry('2026-09-20', { kind: 'correction', replaces: wrong.id, by: null })
+  const record = (more: Entry[]) => dog({}, 20, [wrong, ...more])
+  it('take an entry back, and can themselves be taken back', () => {
+    const without = assess(dog({}, 20), '2026-09-25')
+    expect(assess(record([back]), '2026-09-25').regions.beard!.left).toEqual(without.regions.beard!.left)
+    const again: Entry = entry('2026-09-20', { kind: 'correction', replaces: back.id, by: null })
+    expect(chanceOfMat(assess(record([back, again]), '2026-09-25').regions.beard!)).toBe(1)
+  })
+  it('stand in for it', () => {
+    const glides: Entry = entry('2026-09-20', { kind: 'correction', replaces: wrong.id, by: { kind: 'check', region: 'beard', finding: 'glides' } })
+    expect(assess(record([glides]), '2026-09-20').regions.beard!.last!.finding).toBe('glides')
+  })
+})
+
+it('draws five states by chance', () => {
+  expect([0, 0.003, 0.01, 0.03, 0.1, 0.5].map(shadeOf)).toEqual([0, 0, 1, 2, 3, 4])
+})
+
+it('leaves out regions a dog has not got', () => {
+  const s = assess(dog({ absent: ['tail'] }), '2026-09-20')
+  expect(s.regions.tail).toBeUndefined()
+  expect(placesOf(s)).toHaveLength(40)
+})
