@@ -1,6 +1,90 @@
-// @ts-check
-import withNuxt from './.nuxt/eslint.config.mjs'
+import vue from 'eslint-plugin-vue'
+import tseslint from 'typescript-eslint'
 
-export default withNuxt(
-  // Your custom configs here
+/** The house's arrows point one way: app and server to shared, shared to core; drawing to core. */
+const OUTER = {
+  core: ['shared', 'drawing', 'server', 'app', 'demo', 'scripts'],
+  shared: ['drawing', 'server', 'app', 'demo', 'scripts'],
+  drawing: ['shared', 'server', 'app', 'demo', 'scripts'],
+  server: ['drawing', 'app', 'demo', 'scripts'],
+  app: ['server', 'demo', 'scripts'],
+}
+const PACKAGES_CORE_MAY_USE = '^(?!\\.)(?!zod$).*'
+
+const arrows = Object.entries(OUTER).map(([folder, barred]) => ({
+  name: `arrows/${folder}`,
+  files: [`${folder}/**/*.{ts,vue}`],
+  ignores: ['**/*.test.ts'],
+  rules: {
+    'no-restricted-imports': [
+      'error',
+      {
+        patterns: [
+          {
+            regex: `^(#|(\\.\\./)+|~~?/|@@?/)(${barred.join('|')})(/|$)`,
+            message: `${folder}/ does not know of it: arrows point inwards, see docs/house.md.`,
+          },
+          ...(folder === 'core'
+            ? [{ regex: PACKAGES_CORE_MAY_USE, message: 'core/ is pure: only zod, and its own files.' }]
+            : []),
+        ],
+      },
+    ],
+  },
+}))
+
+export default tseslint.config(
+  { ignores: ['docs/**', '.data/**', '.nuxt/**', '.output/**', 'public/**'] },
+  ...tseslint.configs.recommended,
+  ...vue.configs['flat/recommended'],
+  {
+    files: ['**/*.vue'],
+    languageOptions: { parserOptions: { parser: tseslint.parser } },
+  },
+  {
+    rules: {
+      'no-console': ['error', { allow: ['error', 'warn'] }],
+      eqeqeq: 'error',
+      '@typescript-eslint/no-explicit-any': 'error',
+      '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_' }],
+      '@typescript-eslint/consistent-type-imports': 'error',
+      'vue/multi-word-component-names': 'off',
+      'vue/html-self-closing': 'off',
+      'vue/singleline-html-element-content-newline': 'off',
+      'vue/max-attributes-per-line': 'off',
+      'vue/attributes-order': 'off',
+      'vue/require-default-prop': 'off',
+      'vue/max-attributes-per-line': 'off',
+      'vue/html-indent': 'off',
+      'vue/html-closing-bracket-newline': 'off',
+      'vue/multiline-html-element-content-newline': 'off',
+      'vue/first-attribute-linebreak': 'off',
+      'no-undef': 'off',
+    },
+  },
+  { files: ['scripts/**', 'demo/**'], rules: { 'no-console': 'off' } },
+  {
+    name: 'core/no-clock',
+    files: ['core/**/*.ts'],
+    ignores: ['**/*.test.ts'],
+    rules: {
+      'no-restricted-globals': ['error', 'window', 'document', 'process', 'fetch'],
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector: "CallExpression[callee.object.name='Math'][callee.property.name='random']",
+          message: 'core/ takes its chance from the caller.',
+        },
+        {
+          selector: "CallExpression[callee.object.name='Date'][callee.property.name='now']",
+          message: 'core/ takes the day as an argument.',
+        },
+        {
+          selector: "NewExpression[callee.name='Date'][arguments.length=0]",
+          message: 'core/ takes the day as an argument.',
+        },
+      ],
+    },
+  },
+  ...arrows,
 )

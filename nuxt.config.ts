@@ -6,7 +6,7 @@ const here = (path: string) => fileURLToPath(new URL(path, import.meta.url))
 
 export default defineNuxtConfig({
   compatibilityDate: '2026-11-01',
-  modules: ['@pinia/nuxt', 'nuxt-security', '@nuxt/eslint'],
+  modules: ['@pinia/nuxt', 'nuxt-security'],
   css: ['~/assets/app.css'],
   alias: { '#core': here('./core'), '#drawing': here('./drawing') },
   devtools: { enabled: false },

@@ -8,7 +8,10 @@ export default defineConfig({
   test: {
     projects: [
       { extends: true, test: { name: 'unit', include: ['{core,shared,drawing,app,server}/**/*.test.ts'] } },
-      { extends: true, test: { name: 'published', include: ['tests/published/**/*.test.ts'], testTimeout: 60_000 } },
+      {
+        extends: true,
+        test: { name: 'published', include: ['tests/published/**/*.test.ts'], testTimeout: 60_000 },
+      },
       {
         extends: true,
         test: {

@@ -6,7 +6,15 @@ const missing = computed(() => props.error.statusCode === 404)
 <template>
   <main class="mx-auto max-w-[440px] px-4 pt-24">
     <h1>{{ missing ? 'There is nothing here' : 'That went wrong on our side' }}</h1>
-    <p class="why mt-3">{{ missing ? 'The address is wrong, or the page has gone.' : 'What you had written down is safe. Try again in a moment.' }}</p>
-    <button class="act act-filled mt-8 w-full" @click="clearError({ redirect: '/' })">Back to the start</button>
+    <p class="why mt-3">
+      {{
+        missing
+          ? 'The address is wrong, or the page has gone.'
+          : 'What you had written down is safe. Try again in a moment.'
+      }}
+    </p>
+    <button class="act act-filled mt-8 w-full" @click="clearError({ redirect: '/' })">
+      Back to the start
+    </button>
   </main>
 </template>

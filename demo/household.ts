@@ -87,13 +87,30 @@ const STORIES: Story[] = [
           { region: 'armpit.right', finding: 'knot', count: 2 },
         ],
       },
-      { days: 29, kept: 0.9, wet: [{ day: 26, how: 'grass', combedDry: false }], wash: [{ day: 18, combedOut: true }] },
+      {
+        days: 29,
+        kept: 0.9,
+        wet: [{ day: 26, how: 'grass', combedDry: false }],
+        wash: [{ day: 18, combedOut: true }],
+      },
     ],
     notes: [
-      { author: 'owner', daysAgo: 30, body: 'She swam two weeks ago and I was away before that. Her hind feet are still a fight. Could you take the armpits short?' },
-      { author: 'groomer', daysAgo: 28, body: 'One mat behind the left ear, clipped out, and the armpits taken short as you asked. Hold the flap up and comb away from its edge. Hind feet went better lying down.' },
+      {
+        author: 'owner',
+        daysAgo: 30,
+        body: 'She swam two weeks ago and I was away before that. Her hind feet are still a fight. Could you take the armpits short?',
+      },
+      {
+        author: 'groomer',
+        daysAgo: 28,
+        body: 'One mat behind the left ear, clipped out, and the armpits taken short as you asked. Hold the flap up and comb away from its edge. Hind feet went better lying down.',
+      },
       { author: 'owner', daysAgo: 9, body: 'Lying down works. Two feet of four so far.' },
-      { author: 'groomer', daysAgo: 8, body: 'Good. Two is enough for one day. Her left ear edge was tight in October, so look there first.' },
+      {
+        author: 'groomer',
+        daysAgo: 8,
+        body: 'Good. Two is enough for one day. Her left ear edge was tight in October, so look there first.',
+      },
     ],
   },
   {
@@ -115,11 +132,20 @@ const STORIES: Story[] = [
     fidgets: ['tail-base', 'under-tail'],
     chapters: [
       { days: 56, kept: 0.75, wash: [{ day: 30, combedOut: true }], found: [] },
-      { days: 60, kept: 0.6, away: [38, 47], found: [{ region: 'behind-ear.right', finding: 'knot', count: 1 }] },
+      {
+        days: 60,
+        kept: 0.6,
+        away: [38, 47],
+        found: [{ region: 'behind-ear.right', finding: 'knot', count: 1 }],
+      },
       { days: 34, kept: 0.75, wet: [{ day: 21, how: 'rain', combedDry: true }] },
     ],
     notes: [
-      { author: 'groomer', daysAgo: 33, body: 'Plenty of undercoat out this time. The ruff under the collar is where it starts; take the collar off at night.' },
+      {
+        author: 'groomer',
+        daysAgo: 33,
+        body: 'Plenty of undercoat out this time. The ruff under the collar is where it starts; take the collar off at night.',
+      },
       { author: 'owner', daysAgo: 32, body: 'Will do. Thank you for the extra half hour.' },
     ],
   },
@@ -146,7 +172,9 @@ const STORIES: Story[] = [
       { days: 42, kept: 0.85, wet: [{ day: 12, how: 'rain', combedDry: false }], found: [] },
       { days: 33, kept: 0.88 },
     ],
-    notes: [{ author: 'groomer', daysAgo: 32, body: 'Combed through everywhere, no need to change anything.' }],
+    notes: [
+      { author: 'groomer', daysAgo: 32, body: 'Combed through everywhere, no need to change anything.' },
+    ],
   },
 ]
 
@@ -160,7 +188,11 @@ function idMaker(random: () => number) {
 }
 
 /** What the comb would say of a place in this state. */
-function combSays(state: RegionState, mats: boolean, random: () => number): { finding: Finding; count?: number; out?: number } {
+function combSays(
+  state: RegionState,
+  mats: boolean,
+  random: () => number,
+): { finding: Finding; count?: number; out?: number } {
   const knots = expectedKnots(state)
   const roll = random()
   const mat = mats ? expectedMats(state) : 0
@@ -196,7 +228,8 @@ function live(story: Story, today: Day): DemoDog {
   for (const chapter of story.chapters) {
     for (let d = 1; d < chapter.days; d++) {
       const day = addDays(start, d)
-      for (const w of chapter.wet ?? []) if (w.day === d) write(day, { kind: 'wet', how: w.how, combedDry: w.combedDry })
+      for (const w of chapter.wet ?? [])
+        if (w.day === d) write(day, { kind: 'wet', how: w.how, combedDry: w.combedDry })
       const wash = chapter.wash?.find((w) => w.day === d)
       if (wash) write(day, { kind: 'wash', combedOut: wash.combedOut })
       const away = chapter.away && d >= chapter.away[0] && d <= chapter.away[1]
@@ -223,9 +256,24 @@ function live(story: Story, today: Day): DemoDog {
         continue
       }
       const comfort: Comfort = story.fidgets.includes(place) && random() < 0.5 ? 'fidgety' : 'easy'
-      write(day, { kind: 'check', region, ...combSays(state, chapter.mats ?? false, random), comfort, seconds: Math.round(30 + random() * 60) }, time)
+      write(
+        day,
+        {
+          kind: 'check',
+          region,
+          ...combSays(state, chapter.mats ?? false, random),
+          comfort,
+          seconds: Math.round(30 + random() * 60),
+        },
+        time,
+      )
     }
-    if (n) write(day, { kind: 'session', minutes: Math.round(plan.minutes + 4 + random() * 4), places: Math.min(40, n) }, '18:58')
+    if (n)
+      write(
+        day,
+        { kind: 'session', minutes: Math.round(plan.minutes + 4 + random() * 4), places: Math.min(40, n) },
+        '18:58',
+      )
   }
 
   return {

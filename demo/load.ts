@@ -22,17 +22,40 @@ if (!there) {
     })
     // Nobody signs in to it by password: the welcome page opens it.
     const passwordHash = await hash(randomBytes(24).toString('hex'))
-    await tx.insert(accounts).values({ householdId, id: accountId, name: OWNER, email: DEMO_EMAIL, passwordHash })
+    await tx
+      .insert(accounts)
+      .values({ householdId, id: accountId, name: OWNER, email: DEMO_EMAIL, passwordHash })
     for (const [i, dog] of demoDogs(today).entries()) {
-      await tx.insert(dogs).values({ householdId, id: dog.id, profile: dog.profile, created: new Date(now.getTime() + i) })
-      await tx.insert(entries).values(
-        dog.entries.map((e) => ({ householdId, dogId: dog.id, id: e.id, day: e.day, kind: e.what.kind, entry: e, authorId: accountId })),
-      )
+      await tx
+        .insert(dogs)
+        .values({ householdId, id: dog.id, profile: dog.profile, created: new Date(now.getTime() + i) })
+      await tx
+        .insert(entries)
+        .values(
+          dog.entries.map((e) => ({
+            householdId,
+            dogId: dog.id,
+            id: e.id,
+            day: e.day,
+            kind: e.what.kind,
+            entry: e,
+            authorId: accountId,
+          })),
+        )
       await tx.insert(notes).values(
         dog.notes.map((n, k) => {
           const sent = new Date(now.getTime() - n.daysAgo * 86_400_000 + k * 1000)
           const last = n === dog.notes.at(-1)
-          return { householdId, dogId: dog.id, id: n.id, author: n.author, authorName: n.authorName, body: n.body, sent, read: last ? null : sent }
+          return {
+            householdId,
+            dogId: dog.id,
+            id: n.id,
+            author: n.author,
+            authorName: n.authorName,
+            body: n.body,
+            sent,
+            read: last ? null : sent,
+          }
         }),
       )
     }

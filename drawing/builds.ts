@@ -185,7 +185,16 @@ const CURLY: Landmarks = {
 }
 
 const SHORT_FACE = {
-  crown: 0.035, fringe: 0.022, cheek: 0.04, muzzle: 0.018, beard: 0.022, chest: 0.1, nape: 0.075, side: 0.085, ear: 0.025, 'ear-edge': 0.04,
+  crown: 0.035,
+  fringe: 0.022,
+  cheek: 0.04,
+  muzzle: 0.018,
+  beard: 0.022,
+  chest: 0.1,
+  nape: 0.075,
+  side: 0.085,
+  ear: 0.025,
+  'ear-edge': 0.04,
 }
 
 export const BUILD_IDS = ['drop-eared', 'prick-eared', 'curly'] as const
@@ -221,7 +230,15 @@ export const BUILDS: Record<BuildId, Build> = {
     ear: ROUND_EAR,
     eye: [-0.14, 1.232, 0.0185],
     hair: {
-      ...HAIR_LENGTH, back: 0.07, nape: 0.08, foreleg: 0.06, hock: 0.05, hindfoot: 0.04, forefoot: 0.04, crown: 0.07, muzzle: 0.03,
+      ...HAIR_LENGTH,
+      back: 0.07,
+      nape: 0.08,
+      foreleg: 0.06,
+      hock: 0.05,
+      hindfoot: 0.04,
+      forefoot: 0.04,
+      crown: 0.07,
+      muzzle: 0.03,
     },
     furnished: true,
     brow: 30,

@@ -13,20 +13,41 @@ import { contourOf, middleOf, strokesOf } from './strokes'
 import { underView } from './under'
 
 const parts = (d: Drawing): Part[] => d.layers.flatMap((l) => ('part' in l ? [l.part] : []))
-const full = [...BUILD_IDS.map((id) => [id, sideView(id)] as const), ['under', underView()] as const, ['head', headView()] as const]
+const full = [
+  ...BUILD_IDS.map((id) => [id, sideView(id)] as const),
+  ['under', underView()] as const,
+  ['head', headView()] as const,
+]
 
 describe('cutting', () => {
-  const square: Pt[] = [[0, 0], [10, 0], [10, 10], [0, 10]]
+  const square: Pt[] = [
+    [0, 0],
+    [10, 0],
+    [10, 10],
+    [0, 10],
+  ]
   it('leaves no gap and no overlap', () => {
-    const [left, right] = split(square, [[5, -1], [6, 5], [5, 11]])
+    const [left, right] = split(square, [
+      [5, -1],
+      [6, 5],
+      [5, 11],
+    ])
     expect(Math.abs(signedArea(left)) + Math.abs(signedArea(right))).toBeCloseTo(100)
   })
   it('gives the left of travel first, as seen on the page', () => {
-    const [left] = split(square, [[5, -1], [5, 11]])
+    const [left] = split(square, [
+      [5, -1],
+      [5, 11],
+    ])
     expect(inside([8, 5], left)).toBe(true)
   })
   it('refuses a line that misses', () => {
-    expect(() => split(square, [[20, -1], [20, 11]])).toThrow('does not cross')
+    expect(() =>
+      split(square, [
+        [20, -1],
+        [20, 11],
+      ]),
+    ).toThrow('does not cross')
   })
 })
 
@@ -46,7 +67,8 @@ describe('the four views', () => {
       const seen = new Set<string | null>()
       for (const side of ['left', 'right'] as const)
         for (const d of [sideView(build), underView(), headView()])
-          for (const part of parts(d)) if (!part.far) for (const p of part.patches) seen.add(regionOfPatch(p.name, side))
+          for (const part of parts(d))
+            if (!part.far) for (const p of part.patches) seen.add(regionOfPatch(p.name, side))
       expect(REGION_IDS.filter((id) => !seen.has(id))).toEqual([])
     }
   })

@@ -137,7 +137,8 @@ export function split(poly: readonly Pt[], line: readonly Pt[]): [Pt[], Pt[]] {
     const here: Crossing[] = []
     for (let j = 0; j < poly.length; j++) {
       const x = crossing(line[i]!, line[i + 1]!, poly[j]!, poly[(j + 1) % poly.length]!)
-      if (x) here.push({ along: i + x.t, lineAt: i, edge: j, edgeAt: x.u, p: mix(line[i]!, line[i + 1]!, x.t) })
+      if (x)
+        here.push({ along: i + x.t, lineAt: i, edge: j, edgeAt: x.u, p: mix(line[i]!, line[i + 1]!, x.t) })
     }
     hits.push(...here.sort((a, b) => a.along - b.along))
   }

@@ -22,7 +22,12 @@ export function sheet(id: SheetId): Drawing {
     patches: p.patches.map((x) => ({ ...x, poly: lean(x.poly, 0.5), hair: tenth(x.hair) })),
     hidden: p.hidden.map((h) => lean(h, 1)),
     creases: p.creases.map((c) => lean(c, 1)),
-    arrows: p.arrows.map(([x, y, dx, dy]) => [tenth(x), tenth(y), Math.round(dx * 100) / 100, Math.round(dy * 100) / 100]),
+    arrows: p.arrows.map(([x, y, dx, dy]) => [
+      tenth(x),
+      tenth(y),
+      Math.round(dx * 100) / 100,
+      Math.round(dy * 100) / 100,
+    ]),
   })
   return { ...full, layers: full.layers.map((l) => ('part' in l ? { part: thin(l.part) } : l)) }
 }

@@ -58,4 +58,3 @@ export function noise(x: number, y: number, seed = 0): number {
   const v = ease(y - j)
   return lerp(lerp(at(i, j), at(i + 1, j), u), lerp(at(i, j + 1), at(i + 1, j + 1), u), v) * 2 - 1
 }
-

@@ -58,7 +58,11 @@ export function cutUp(
   for (const [from, left, right, line] of cuts) {
     const poly = pieces.get(from)
     if (!poly) throw new Error(`No piece called ${from} to cut.`)
-    const smooth = spline(line.map((p): CoatPt => [...place(p), 0]), false, 4).map((p): Pt => [p[0], p[1]])
+    const smooth = spline(
+      line.map((p): CoatPt => [...place(p), 0]),
+      false,
+      4,
+    ).map((p): Pt => [p[0], p[1]])
     let halves: [Pt[], Pt[]]
     try {
       halves = split(poly, runPast(smooth, poly))

@@ -255,4 +255,3 @@ export function middleOf(poly: readonly Pt[]): Pt {
     }
   return best
 }
-

@@ -15,22 +15,49 @@ type Half = readonly (readonly [number, number, number])[]
 const page = (q: Model): Pt => [CX + q[0] * UNIT, CY - q[1] * UNIT]
 const pageCoat = (q: readonly [number, number, number]): CoatPt => [...page([q[0], q[1]]), q[2]]
 const flip = <T extends readonly number[]>(q: T): T => [-q[0]!, ...q.slice(1)] as unknown as T
-const sided = (s: number) => <T extends readonly number[]>(q: T) => (s > 0 ? q : flip(q))
+const sided =
+  (s: number) =>
+  <T extends readonly number[]>(q: T) =>
+    s > 0 ? q : flip(q)
 const loop = (half: Half): CoatPt[] => outline([...half, ...[...half].reverse().map(flip)].map(pageCoat))
 const arrows = (list: readonly Arrow[]): Arrow[] =>
   list.flatMap((a): Arrow[] => [
     [...page([a[0], a[1]]), a[2], -a[3]],
     [...page([-a[0], a[1]]), -a[2], -a[3]],
   ])
-const across = (pts: readonly Model[]): Model[] => [...pts.map(flip).reverse(), ...pts.filter((p) => p[0] !== 0)]
+const across = (pts: readonly Model[]): Model[] => [
+  ...pts.map(flip).reverse(),
+  ...pts.filter((p) => p[0] !== 0),
+]
 const HAIR: Record<string, number> = {
-  throat: 0.06, chest: 0.075, armpit: 0.06, girth: 0.06, belly: 0.06, 'tuck-up': 0.055, 'inner-thigh': 0.055,
-  'under-tail': 0.055, tail: 0.08, 'tail-base': 0.06, foreleg: 0.05, forefoot: 0.025, hock: 0.04, hindfoot: 0.025,
-  beard: 0.06, muzzle: 0.022, cheek: 0.045, ear: 0.055, 'ear-edge': 0.06, 'collar-line': 0.06,
+  throat: 0.06,
+  chest: 0.075,
+  armpit: 0.06,
+  girth: 0.06,
+  belly: 0.06,
+  'tuck-up': 0.055,
+  'inner-thigh': 0.055,
+  'under-tail': 0.055,
+  tail: 0.08,
+  'tail-base': 0.06,
+  foreleg: 0.05,
+  forefoot: 0.025,
+  hock: 0.04,
+  hindfoot: 0.025,
+  beard: 0.06,
+  muzzle: 0.022,
+  cheek: 0.045,
+  ear: 0.055,
+  'ear-edge': 0.06,
+  'collar-line': 0.06,
 }
 const name = (raw: string) => raw.replace('>', '.left').replace('<', '.right')
 const patches = (pieces: Map<string, Pt[]>): Patch[] =>
-  [...pieces].map(([raw, poly]) => ({ name: name(raw), poly, hair: (HAIR[raw.replace(/[<>]/, '')] ?? 0.05) * 500 }))
+  [...pieces].map(([raw, poly]) => ({
+    name: name(raw),
+    poly,
+    hair: (HAIR[raw.replace(/[<>]/, '')] ?? 0.05) * 500,
+  }))
 
 // prettier-ignore
 const TRUNK: Half = [[0.11, 1.075, 0.5], [0.14, 0.975, 0.6], [0.2, 0.87, 0.55], [0.235, 0.755, 0.5], [0.25, 0.64, 0.5], [0.245, 0.53, 0.6], [0.2, 0.36, 0.7], [0.18, 0.24, 0.5], [0.15, 0.08, 0.6], [0.085, -0.02, 0.85], [0.035, -0.05, 0.9]]
@@ -79,10 +106,35 @@ export function underView(): Drawing {
   const trunk = loop(TRUNK)
   const head = loop(HEAD)
   const headCuts: CutLine[] = [
-    ['all', 'jaw', 'throat-top', across([[0, 1.172], [0.05, 1.175], [0.3, 1.19]])],
-    ['jaw', 'muzzle', 'beard', across([[0, 1.352], [0.045, 1.325], [0.062, 1.26], [0.064, 1.12]])],
+    [
+      'all',
+      'jaw',
+      'throat-top',
+      across([
+        [0, 1.172],
+        [0.05, 1.175],
+        [0.3, 1.19],
+      ]),
+    ],
+    [
+      'jaw',
+      'muzzle',
+      'beard',
+      across([
+        [0, 1.352],
+        [0.045, 1.325],
+        [0.062, 1.26],
+        [0.064, 1.12],
+      ]),
+    ],
   ]
-  const limb = (what: string, half: Half, s: number, cuts: (m: string) => CutLine[], lie: readonly Arrow[]) => {
+  const limb = (
+    what: string,
+    half: Half,
+    s: number,
+    cuts: (m: string) => CutLine[],
+    lie: readonly Arrow[],
+  ) => {
     const edge = outline(half.map((q) => pageCoat(sided(s)(q))))
     const mark = s > 0 ? '>' : '<'
     const own = cuts(mark).map(([from, a, b, line]): CutLine => {
@@ -90,24 +142,89 @@ export function underView(): Drawing {
       return s > 0 ? [from, a, b, turned] : [from, b, a, turned]
     })
     const pieces = cutUp(edge, own, page)
-    return { part: partOf(`${what}${mark}`, edge, patches(pieces), onSide(lie, s), { halo: what === 'ear' ? 'coat' : 'paper' }) }
+    return {
+      part: partOf(`${what}${mark}`, edge, patches(pieces), onSide(lie, s), {
+        halo: what === 'ear' ? 'coat' : 'paper',
+      }),
+    }
   }
   return {
     box: [20, 45, 660, 975],
     layers: [
       {
-        part: partOf('tail', tail, patches(cutUp(tail, [['all', 'tail-base', 'tail', [[-0.3, -0.12], [0, -0.135], [0.3, -0.13]]]], page)), TAIL_LIE.map((a): Arrow => [...page([a[0], a[1]]), a[2], -a[3]])),
+        part: partOf(
+          'tail',
+          tail,
+          patches(
+            cutUp(
+              tail,
+              [
+                [
+                  'all',
+                  'tail-base',
+                  'tail',
+                  [
+                    [-0.3, -0.12],
+                    [0, -0.135],
+                    [0.3, -0.13],
+                  ],
+                ],
+              ],
+              page,
+            ),
+          ),
+          TAIL_LIE.map((a): Arrow => [...page([a[0], a[1]]), a[2], -a[3]]),
+        ),
       },
       ...[1, -1].map((s) =>
-        limb('hind', HIND, s, (m) => [
-          ['all', `inner-thigh${m}`, 'low', [[0.28, 0.1], [0.345, 0.15], [0.46, 0.19]]],
-          ['low', `hindfoot${m}`, `hock${m}`, [[0.42, 0.2], [0.455, 0.11], [0.53, 0.03]]],
-        ], HIND_LIE),
+        limb(
+          'hind',
+          HIND,
+          s,
+          (m) => [
+            [
+              'all',
+              `inner-thigh${m}`,
+              'low',
+              [
+                [0.28, 0.1],
+                [0.345, 0.15],
+                [0.46, 0.19],
+              ],
+            ],
+            [
+              'low',
+              `hindfoot${m}`,
+              `hock${m}`,
+              [
+                [0.42, 0.2],
+                [0.455, 0.11],
+                [0.53, 0.03],
+              ],
+            ],
+          ],
+          HIND_LIE,
+        ),
       ),
       ...[1, -1].map((s) =>
-        limb('fore', FORE, s, (m) => [
-          ['all', `forefoot${m}`, `foreleg${m}`, [[0.25, 0.9], [0.345, 0.893], [0.45, 0.895]]],
-        ], FORE_LIE),
+        limb(
+          'fore',
+          FORE,
+          s,
+          (m) => [
+            [
+              'all',
+              `forefoot${m}`,
+              `foreleg${m}`,
+              [
+                [0.25, 0.9],
+                [0.345, 0.893],
+                [0.45, 0.895],
+              ],
+            ],
+          ],
+          FORE_LIE,
+        ),
       ),
       {
         part: partOf('trunk', trunk, patches(cutUp(trunk, TRUNK_CUTS, page)), arrows(TRUNK_LIE), {
@@ -117,7 +234,24 @@ export function underView(): Drawing {
         }),
       },
       ...[1, -1].map((s) =>
-        limb('ear', EAR, s, (m) => [['all', `ear-edge${m}`, `ear${m}`, [[0.3, 1.2], [0.225, 1.1], [0.17, 1]]]], EAR_LIE),
+        limb(
+          'ear',
+          EAR,
+          s,
+          (m) => [
+            [
+              'all',
+              `ear-edge${m}`,
+              `ear${m}`,
+              [
+                [0.3, 1.2],
+                [0.225, 1.1],
+                [0.17, 1],
+              ],
+            ],
+          ],
+          EAR_LIE,
+        ),
       ),
       {
         part: partOf('head', head, patches(cutUp(head, headCuts, page)), arrows(HEAD_LIE), {
@@ -131,13 +265,39 @@ export function underView(): Drawing {
 }
 
 function face(): Mark[] {
-  const line = (pts: readonly Model[], closed = false) => spline(pts.map((p): CoatPt => [...page(p), 0]), closed, 3)
-  const jaw = across([[0, 1.354], [0.047, 1.325], [0.066, 1.265], [0.07, 1.2]])
-  const nose = across([[0, 1.432], [0.032, 1.428], [0.046, 1.408], [0.036, 1.388], [0.012, 1.376]])
+  const line = (pts: readonly Model[], closed = false) =>
+    spline(
+      pts.map((p): CoatPt => [...page(p), 0]),
+      closed,
+      3,
+    )
+  const jaw = across([
+    [0, 1.354],
+    [0.047, 1.325],
+    [0.066, 1.265],
+    [0.07, 1.2],
+  ])
+  const nose = across([
+    [0, 1.432],
+    [0.032, 1.428],
+    [0.046, 1.408],
+    [0.036, 1.388],
+    [0.012, 1.376],
+  ])
   return [
     { d: ribbon(line(jaw), (t) => 0.5 + 1.8 * Math.sin(Math.PI * t)), tone: 'ink', opacity: 1 },
     { d: shape(line(nose, true)), tone: 'dark', opacity: 1 },
-    { d: ribbon(line([[0, 1.378], [0, 1.356]]), () => 1.6), tone: 'ink', opacity: 1 },
+    {
+      d: ribbon(
+        line([
+          [0, 1.378],
+          [0, 1.356],
+        ]),
+        () => 1.6,
+      ),
+      tone: 'ink',
+      opacity: 1,
+    },
   ]
 }
 
@@ -145,7 +305,10 @@ function face(): Mark[] {
 function pads(): Mark[] {
   let d = ''
   for (const s of [1, -1])
-    for (const [cx, cy, turn, k] of [[0.369, 0.948, 0, 0.85], [0.512, 0.145, -0.75, 0.88]] as const) {
+    for (const [cx, cy, turn, k] of [
+      [0.369, 0.948, 0, 0.85],
+      [0.512, 0.145, -0.75, 0.88],
+    ] as const) {
       const at = (x: number, y: number) => {
         const q = rot([x * k, y * k], turn)
         return page([s * (cx + q[0]), cy + q[1]])
@@ -155,10 +318,22 @@ function pads(): Mark[] {
         const unit: Model[] = heart
           ? [[0, 1], [0.75, 0.35], [1, -0.5], [0.45, -0.75], [0, -0.55], [-0.45, -0.75], [-1, -0.5], [-0.75, 0.35]]
           : [[0, 1], [0.8, 0.5], [0.9, -0.4], [0, -1], [-0.9, -0.4], [-0.8, 0.5]]
-        d += shape(spline(unit.map((q): CoatPt => [...at(x + q[0] * rx, y + q[1] * ry), 0]), true, 1.5))
+        d += shape(
+          spline(
+            unit.map((q): CoatPt => [...at(x + q[0] * rx, y + q[1] * ry), 0]),
+            true,
+            1.5,
+          ),
+        )
       }
       pad(0, -0.012, 0.03, 0.024, true)
-      for (const [x, y] of [[-0.038, 0.018], [-0.015, 0.04], [0.015, 0.04], [0.038, 0.018]] as const) pad(x, y, 0.0115, 0.0165)
+      for (const [x, y] of [
+        [-0.038, 0.018],
+        [-0.015, 0.04],
+        [0.015, 0.04],
+        [0.038, 0.018],
+      ] as const)
+        pad(x, y, 0.0115, 0.0165)
     }
   return [{ d, tone: 'pad', opacity: 1 }]
 }

@@ -29,7 +29,8 @@ function refuseASecond() {
 }
 
 process.chdir(new URL('..', import.meta.url).pathname)
-if (Number(process.versions.node.split('.')[0]) < 20) giveUp(`Node 20 or newer is needed; this is ${process.versions.node}.`)
+if (Number(process.versions.node.split('.')[0]) < 20)
+  giveUp(`Node 20 or newer is needed; this is ${process.versions.node}.`)
 
 console.log('\n  Grumbo, the demo\n')
 refuseASecond()
@@ -55,7 +56,11 @@ process.on('SIGHUP', () => stop())
 
 try {
   postgres.createIfMissing('grumbo')
-  const secret = keptSecret('.data/demo-secret', () => randomBytes(32).toString('hex'), (f) => readFileSync(f, 'utf8'))
+  const secret = keptSecret(
+    '.data/demo-secret',
+    () => randomBytes(32).toString('hex'),
+    (f) => readFileSync(f, 'utf8'),
+  )
   const databaseUrl = postgres.at('grumbo')
   server = await serve({
     port: await freePort(PORT),
@@ -63,10 +68,14 @@ try {
     secret,
     env: { GRUMBO_DEMO: '1', NUXT_PUBLIC_DEMO: 'true' },
   })
-  if ((await run('npx', ['tsx', 'demo/load.ts'], { env: { ...process.env, DATABASE_URL: databaseUrl } })) !== 0)
+  if (
+    (await run('npx', ['tsx', 'demo/load.ts'], { env: { ...process.env, DATABASE_URL: databaseUrl } })) !== 0
+  )
     throw new Error('The demo household could not be loaded.')
   writeFileSync(RUNNING, JSON.stringify({ pid: process.pid, address: server.address }))
-  console.log(`\n  Open ${server.address}\n  Ctrl-C stops it; what you do is kept. npm run demo -- --fresh starts over.\n`)
+  console.log(
+    `\n  Open ${server.address}\n  Ctrl-C stops it; what you do is kept. npm run demo -- --fresh starts over.\n`,
+  )
   void server.ended.then(() => {
     if (!stopping) {
       say('the server ended by itself')

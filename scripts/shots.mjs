@@ -19,7 +19,7 @@ const run = (script, ...args) => driver.executeScript(script, ...args)
 async function settled() {
   let last = ''
   let since = Date.now()
-  for (const end = Date.now() + 12_000; Date.now() < end; ) {
+  for (const end = Date.now() + 12_000; Date.now() < end;) {
     const now = await run('return document.fonts.status + document.body.innerHTML.length')
     if (now !== last) [last, since] = [now, Date.now()]
     else if (Date.now() - since > 700) return
@@ -44,12 +44,14 @@ const press = (words) =>
     `const el = [...document.querySelectorAll('button, [role=radio], a')].find((b) => b.textContent.trim().startsWith(arguments[0])); if (!el) throw new Error('nothing says ' + arguments[0]); el.click()`,
     words,
   )
-const then = (...steps) => async () => {
-  for (const step of steps) {
-    await step()
-    await settled()
+const then =
+  (...steps) =>
+  async () => {
+    for (const step of steps) {
+      await step()
+      await settled()
+    }
   }
-}
 
 await picture('welcome', DESK, visit('/'))
 await picture('welcome-phone', PHONE, visit('/'))
@@ -61,21 +63,50 @@ const dog = (name) => `/dogs/${me.dogs.find((d) => d.profile.name === name).id}`
 await picture('today', DESK, visit(dog('Tansy')))
 await picture('today-dark', { ...DESK, dark: true }, visit(dog('Wren')))
 await picture('today-phone', PHONE, visit(dog('Tansy')))
-await picture('underneath', DESK, then(visit(dog('Tansy')), () => press('Underneath')))
-await picture('head', DESK, then(visit(dog('Pip')), () => press('Head')))
-await picture('table-phone', PHONE, then(visit(`${dog('Tansy')}/table`), () => press('Start'), ...Array(4).fill(() => press('Glides')), () => press('Knot')))
+await picture(
+  'underneath',
+  DESK,
+  then(visit(dog('Tansy')), () => press('Underneath')),
+)
+await picture(
+  'head',
+  DESK,
+  then(visit(dog('Pip')), () => press('Head')),
+)
+await picture(
+  'table-phone',
+  PHONE,
+  then(
+    visit(`${dog('Tansy')}/table`),
+    () => press('Start'),
+    ...Array(4).fill(() => press('Glides')),
+    () => press('Knot'),
+  ),
+)
 await picture('table-dark', { ...DESK, dark: true }, visit(`${dog('Tansy')}/table`))
-await picture('summary-phone', PHONE, then(visit(`${dog('Tansy')}/table`), () => press('End here')))
+await picture(
+  'summary-phone',
+  PHONE,
+  then(visit(`${dog('Tansy')}/table`), () => press('End here')),
+)
 await picture('note', DESK, then(visit(`${dog('Tansy')}/groomer`)))
-await picture('note-sent-phone', PHONE, then(visit(`${dog('Tansy')}/groomer`), () => press('Send to')))
+await picture(
+  'note-sent-phone',
+  PHONE,
+  then(visit(`${dog('Tansy')}/groomer`), () => press('Send to')),
+)
 const link = await run(`return document.querySelector('[data-link]')?.value ?? ''`)
 if (link) {
   await picture('link-phone', PHONE, visit(new URL(link).pathname))
   await picture('link', DESK, visit(new URL(link).pathname))
 }
 const answers = (more) => () =>
-  run(`localStorage.setItem('setup', JSON.stringify({ name: 'Merle', sex: 'male', coat: 'wool-cross', kg: '12', bodyMm: 25, ...arguments[0] }))`, more)
-const on = (times) => Array(times).fill(() => run(`document.querySelector('form button:not([type])').click()`))
+  run(
+    `localStorage.setItem('setup', JSON.stringify({ name: 'Merle', sex: 'male', coat: 'wool-cross', kg: '12', bodyMm: 25, ...arguments[0] }))`,
+    more,
+  )
+const on = (times) =>
+  Array(times).fill(() => run(`document.querySelector('form button:not([type])').click()`))
 await picture('setup-coat-phone', PHONE, then(visit('/setup'), answers({}), visit('/setup'), ...on(1)))
 await picture('setup-minutes-phone', PHONE, then(visit('/setup'), answers({}), visit('/setup'), ...on(8)))
 await picture('household-phone', PHONE, visit('/household'))

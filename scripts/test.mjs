@@ -13,7 +13,8 @@ const FOLDER = '.data/test'
 const PARTS = ['types', 'lint', 'unit', 'published', 'api', 'browser']
 
 process.chdir(new URL('..', import.meta.url).pathname)
-if (Number(process.versions.node.split('.')[0]) < 20) giveUp(`Node 20 or newer is needed; this is ${process.versions.node}.`)
+if (Number(process.versions.node.split('.')[0]) < 20)
+  giveUp(`Node 20 or newer is needed; this is ${process.versions.node}.`)
 const wanted = process.argv.slice(2).filter((a) => PARTS.includes(a))
 const chosen = wanted.length ? wanted : PARTS
 const needs = (...parts) => parts.some((p) => chosen.includes(p))
@@ -42,15 +43,28 @@ try {
   const report = '.data/test-report.json'
   rmSync(report, { force: true })
   const code = suites.length
-    ? await run('npx', ['vitest', 'run', ...suites.flatMap((s) => ['--project', s]), '--reporter=default', '--reporter=json', `--outputFile.json=${report}`], {
-        env: { ...process.env, NODE_ENV: 'test', GRUMBO_TEST_PG: postgres ? String(postgres.port) : '' },
-      })
+    ? await run(
+        'npx',
+        [
+          'vitest',
+          'run',
+          ...suites.flatMap((s) => ['--project', s]),
+          '--reporter=default',
+          '--reporter=json',
+          `--outputFile.json=${report}`,
+        ],
+        {
+          env: { ...process.env, NODE_ENV: 'test', GRUMBO_TEST_PG: postgres ? String(postgres.port) : '' },
+        },
+      )
     : 0
   if (suites.length) {
     const { readFileSync } = await import('node:fs')
     const json = existsSync(report) ? JSON.parse(readFileSync(report, 'utf8')) : null
     totals.passed += json?.numPassedTests ?? 0
-    totals.failed += (json?.numFailedTests ?? 0) + (json?.numFailedTestSuites && !json.numFailedTests ? json.numFailedTestSuites : 0)
+    totals.failed +=
+      (json?.numFailedTests ?? 0) +
+      (json?.numFailedTestSuites && !json.numFailedTests ? json.numFailedTestSuites : 0)
     if (code !== 0 && totals.failed === 0) totals.failed += 1
     if (!json || !json.numTotalTests) totals.failed += 1
   }

@@ -22,5 +22,13 @@ const workers = readdirSync(folder).filter((f) => /worker.*\.js$/.test(f))
 const files = [...wanted, ...workers]
 const bytes = files.reduce((sum, f) => sum + gzipSync(readFileSync(join(folder, f))).length, 0)
 const kb = bytes / 1000
-console.log(`Today's first JavaScript: ${kb.toFixed(1)} kB gzipped in ${files.length} files (at most ${MOST_KB})`)
-if (kb > MOST_KB || !PAGES.slice(0, 2).every((p) => Object.entries(manifest).some(([k, r]) => k.endsWith(p) || r.src?.endsWith(p)))) process.exit(1)
+console.log(
+  `Today's first JavaScript: ${kb.toFixed(1)} kB gzipped in ${files.length} files (at most ${MOST_KB})`,
+)
+if (
+  kb > MOST_KB ||
+  !PAGES.slice(0, 2).every((p) =>
+    Object.entries(manifest).some(([k, r]) => k.endsWith(p) || r.src?.endsWith(p)),
+  )
+)
+  process.exit(1)

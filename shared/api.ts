@@ -43,7 +43,10 @@ export const newDogBody = z.strictObject({
 export const profileBody = z.strictObject({ profile: profileSchema })
 export const MOST_ENTRIES_AT_ONCE = 500
 export const entriesBody = z.strictObject({
-  entries: z.array(entrySchema).min(1).max(MOST_ENTRIES_AT_ONCE, `Send at most ${MOST_ENTRIES_AT_ONCE} entries at once.`),
+  entries: z
+    .array(entrySchema)
+    .min(1)
+    .max(MOST_ENTRIES_AT_ONCE, `Send at most ${MOST_ENTRIES_AT_ONCE} entries at once.`),
 })
 
 const noteText = z
@@ -59,7 +62,11 @@ export const shareBody = z.strictObject({
   id: z.uuid(),
   groomer: nameSchema,
   scope: z.enum(SCOPES),
-  days: z.number().int().min(1, 'A link stays open a day at least.').max(120, 'A link stays open 120 days at most.'),
+  days: z
+    .number()
+    .int()
+    .min(1, 'A link stays open a day at least.')
+    .max(120, 'A link stays open 120 days at most.'),
 })
 
 export type SignUp = z.input<typeof signUpBody>

@@ -1,4 +1,4 @@
-import { FetchError } from 'ofetch'
+import { FetchError, ofetch } from 'ofetch'
 import type { Refusal } from '#shared/api'
 
 /** A call to our own API. Refusals come back as `Refused`, no signal as `NoSignal`. */
@@ -22,9 +22,10 @@ type Options = { method?: 'GET' | 'POST' | 'PUT' | 'DELETE'; body?: object; head
 /** @throws NoSignal when the server cannot be reached, Refused with its words when it says no */
 export async function api<T>(path: string, options: Options = {}): Promise<T> {
   try {
-    return (await $fetch(path, { retry: 0, timeout: 15_000, ...options })) as T
+    return await ofetch<T>(path, { retry: 0, timeout: 15_000, ...options })
   } catch (error) {
-    if (!(error instanceof FetchError) || !error.response || error.response.status >= 500) throw new NoSignal()
+    if (!(error instanceof FetchError) || !error.response || error.response.status >= 500)
+      throw new NoSignal()
     const said = error.data as { message?: string; data?: Pick<Refusal, 'fields'> } | undefined
     throw new Refused(error.response.status, said?.message ?? 'That did not work.', said?.data?.fields)
   }

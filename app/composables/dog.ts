@@ -24,11 +24,13 @@ export function stretchOf(file: DogFile, today: string): Stretch {
   const from = stretchStart(file, today)
   const visit = file.profile.nextVisit
   const booked = !!visit && visit >= today
-  const to = booked && visit ? visit : addDays(today, Math.max(7, ROLLING_WEEKS * 7 - daysBetween(from, today)))
+  const to =
+    booked && visit ? visit : addDays(today, Math.max(7, ROLLING_WEEKS * 7 - daysBetween(from, today)))
   const places = new Map<string, number>()
   for (const f of timeline(file.entries)) {
     if (f.day < from || f.day > today) continue
-    if (f.what.kind === 'check' && f.what.finding !== 'refused') places.set(f.day, (places.get(f.day) ?? 0) + 1)
+    if (f.what.kind === 'check' && f.what.finding !== 'refused')
+      places.set(f.day, (places.get(f.day) ?? 0) + 1)
   }
   return {
     from,
@@ -44,10 +46,18 @@ export function useStanding(file: Ref<DogFile>, today: Ref<string>, minutes: Ref
   const now = computed(() => assess(file.value, today.value))
   const ahead = computed(() => assess(file.value, lookAhead(file.value, today.value)))
   const chances = computed(
-    () => Object.fromEntries(Object.values(ahead.value.regions).map((s) => [s.id, chanceOfMat(s)])) as Record<RegionId, number>,
+    () =>
+      Object.fromEntries(Object.values(ahead.value.regions).map((s) => [s.id, chanceOfMat(s)])) as Record<
+        RegionId,
+        number
+      >,
   )
   const shades = computed(
-    () => Object.fromEntries(Object.entries(chances.value).map(([id, c]) => [id, shadeOf(c)])) as Record<RegionId, number>,
+    () =>
+      Object.fromEntries(Object.entries(chances.value).map(([id, c]) => [id, shadeOf(c)])) as Record<
+        RegionId,
+        number
+      >,
   )
   const plan = computed(() => planToday(file.value, today.value, minutes.value))
   return { now, ahead, chances, shades, plan }

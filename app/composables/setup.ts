@@ -53,7 +53,8 @@ export const kilograms = (a: Answers): number | null => {
 }
 
 /** South of the line by the zone's own name; elsewhere the seasons of the north. */
-const SOUTHERN = /^(Australia|Antarctica)\/|Auckland|Johannesburg|Buenos_Aires|Santiago|Sao_Paulo|Montevideo|Harare|Maputo/
+const SOUTHERN =
+  /^(Australia|Antarctica)\/|Auckland|Johannesburg|Buenos_Aires|Santiago|Sao_Paulo|Montevideo|Harare|Maputo/
 export function hemisphereHere(): Profile['hemisphere'] {
   return SOUTHERN.test(Intl.DateTimeFormat().resolvedOptions().timeZone) ? 'south' : 'north'
 }

@@ -40,10 +40,13 @@ export function useTable(dogId: string) {
     if (!t) return []
     const done = new Set(t.done.map((d) => d.region))
     const left = t.regions.filter((r) => !done.has(r))
-    return [...left.filter((r) => !t.skipped.includes(r)), ...t.skipped.filter((r) => left.includes(r))] as RegionId[]
+    return [
+      ...left.filter((r) => !t.skipped.includes(r)),
+      ...t.skipped.filter((r) => left.includes(r)),
+    ] as RegionId[]
   })
   const current = computed<RegionId | null>(() => queue.value[0] ?? null)
-  const running = () => (pausedAt.value ?? tick.value)
+  const running = () => pausedAt.value ?? tick.value
   /** Milliseconds at the table, and at this place, pauses left out. */
   const spent = computed(() => (table.value ? running() - table.value.startedAt - table.value.paused : 0))
   const atPlace = computed(() => Math.max(0, running() - placeStarted.value - placePaused))
@@ -103,7 +106,10 @@ export function useTable(dogId: string) {
     const entry = record.file?.entries.find((e) => e.id === entryId)
     if (!entry) return
     await record.add([
-      { day: entry.day, what: { kind: 'correction', replaces: entryId, by: { ...check, out: check.count ?? 1 } } },
+      {
+        day: entry.day,
+        what: { kind: 'correction', replaces: entryId, by: { ...check, out: check.count ?? 1 } },
+      },
     ])
   }
 
@@ -149,14 +155,33 @@ export function useTable(dogId: string) {
     const minutes = Math.min(600, Math.round(spent.value / 6000) / 10)
     if (t.done.length)
       await record.add([
-        { day: localDay(), time: localTime(), what: { kind: 'session', minutes, places: Math.min(40, t.done.length) } },
+        {
+          day: localDay(),
+          time: localTime(),
+          what: { kind: 'session', minutes, places: Math.min(40, t.done.length) },
+        },
       ])
     await dropTable(dogId)
     table.value = null
   }
 
   return {
-    table, loaded, comfort, current, queue, found, spent, atPlace, paused: computed(() => !!pausedAt.value),
-    open, press, cameOut, undo, skip, leaveOut, pause, finish,
+    table,
+    loaded,
+    comfort,
+    current,
+    queue,
+    found,
+    spent,
+    atPlace,
+    paused: computed(() => !!pausedAt.value),
+    open,
+    press,
+    cameOut,
+    undo,
+    skip,
+    leaveOut,
+    pause,
+    finish,
   }
 }

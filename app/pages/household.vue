@@ -16,7 +16,8 @@ async function signOut() {
     await store.signOut()
     await router.push('/')
   } catch (error) {
-    problem.value = error instanceof NoSignal ? 'There is no signal, so signing out has to wait.' : inWords(error)
+    problem.value =
+      error instanceof NoSignal ? 'There is no signal, so signing out has to wait.' : inWords(error)
   }
 }
 useHead({ title: 'Household · Grumbo' })
@@ -26,17 +27,25 @@ useHead({ title: 'Household · Grumbo' })
   <main class="mx-auto max-w-[560px] px-4 pt-6 pb-8">
     <h1>{{ store.me?.household }}</h1>
     <p class="why mt-2">{{ store.me?.name }}, {{ store.me?.email }}</p>
-    <ul class="border-ink mt-5 border-t">
-      <li v-for="d in store.me?.dogs" :key="d.id" class="border-rule border-b">
+    <ul class="mt-5 border-t border-ink">
+      <li v-for="d in store.me?.dogs" :key="d.id" class="border-b border-rule">
         <NuxtLink :to="`/dogs/${d.id}`" class="flex min-h-16 items-center gap-4">
-          <span class="w-14 shrink-0"><DogDrawing :sheet="buildOf(d.profile.coat)" :states="{}" :detail="3.6" /></span>
-          <span class="min-w-0"><b class="block truncate font-serif text-[21px] font-medium">{{ d.profile.name }}</b>
-            <span class="small">{{ d.profile.weightKg }} kg, {{ COATS[d.profile.coat].label.toLowerCase() }}</span></span>
+          <span class="w-14 shrink-0"
+            ><DogDrawing :sheet="buildOf(d.profile.coat)" :states="{}" :detail="3.6"
+          /></span>
+          <span class="min-w-0"
+            ><b class="block truncate font-serif text-[21px] font-medium">{{ d.profile.name }}</b>
+            <span class="small"
+              >{{ d.profile.weightKg }} kg, {{ COATS[d.profile.coat].label.toLowerCase() }}</span
+            ></span
+          >
         </NuxtLink>
       </li>
     </ul>
     <NuxtLink to="/setup" class="act act-filled mt-6 w-full">Add a dog</NuxtLink>
-    <p v-if="waiting" class="refusal mt-5">{{ waiting }} entries have not gone up yet. Signing out now would lose them.</p>
+    <p v-if="waiting" class="refusal mt-5">
+      {{ waiting }} entries have not gone up yet. Signing out now would lose them.
+    </p>
     <p v-if="problem" class="refusal mt-3" role="alert">{{ problem }}</p>
     <button class="act act-plain mt-3 w-full" :disabled="waiting > 0" @click="signOut">Sign out</button>
   </main>

@@ -26,15 +26,35 @@ async function enter(call: () => Promise<unknown>) {
     busy.value = false
   }
 }
-const signIn = () => enter(() => api('/api/session', { method: 'POST', body: { email: email.value, password: password.value } }))
+const signIn = () =>
+  enter(() => api('/api/session', { method: 'POST', body: { email: email.value, password: password.value } }))
 const lookRound = () => enter(() => api('/api/demo', { method: 'POST', body: {} }))
 onMounted(async () => {
   if (await store.load()) await home()
 })
 
 const SHADES = {
-  'behind-ear': 4, 'collar-line': 3, armpit: 4, 'tail-base': 3, 'inner-thigh': 3, beard: 3, chest: 2, belly: 2, 'ear-edge': 2,
-  tail: 1, side: 1, thigh: 1, shoulders: 1, girth: 2, foreleg: 1, nape: 1, 'tuck-up': 2, ear: 1, cheek: 1, fringe: 1, hock: 1,
+  'behind-ear': 4,
+  'collar-line': 3,
+  armpit: 4,
+  'tail-base': 3,
+  'inner-thigh': 3,
+  beard: 3,
+  chest: 2,
+  belly: 2,
+  'ear-edge': 2,
+  tail: 1,
+  side: 1,
+  thigh: 1,
+  shoulders: 1,
+  girth: 2,
+  foreleg: 1,
+  nape: 1,
+  'tuck-up': 2,
+  ear: 1,
+  cheek: 1,
+  fringe: 1,
+  hock: 1,
 }
 const LEAD = Array.from({ length: 57 }, (_, d) => {
   const since = d < 18 ? d : d < 40 ? d - 18 : d - 40
@@ -49,10 +69,17 @@ const CALLOUTS = [
 </script>
 
 <template>
-  <main class="mx-auto flex min-h-dvh max-w-[1280px] flex-col px-4 pt-5 pb-4 desk:grid desk:grid-cols-[492px_minmax(0,1fr)] desk:gap-x-12 desk:px-10 desk:pt-7">
+  <main
+    class="mx-auto flex min-h-dvh max-w-[1280px] flex-col px-4 pt-5 pb-4 desk:grid desk:grid-cols-[492px_minmax(0,1fr)] desk:gap-x-12 desk:px-10 desk:pt-7"
+  >
     <p class="font-serif text-[28px] font-medium desk:col-span-2">Grumbo</p>
     <div class="desk:col-start-2 desk:row-span-3 desk:row-start-2 desk:pt-6" aria-hidden="true">
-      <DogDrawing v-slot="{}" sheet="drop-eared" :states="SHADES" class="mx-auto max-w-[360px] desk:max-w-none">
+      <DogDrawing
+        v-slot="{}"
+        sheet="drop-eared"
+        :states="SHADES"
+        class="mx-auto max-w-[360px] desk:max-w-none"
+      >
         <g class="hidden desk:block">
           <g v-for="c in CALLOUTS" :key="c.words">
             <path :d="c.d" fill="none" stroke="var(--ink)" />
@@ -61,30 +88,76 @@ const CALLOUTS = [
         </g>
       </DogDrawing>
       <svg viewBox="0 0 640 52" class="mt-4 block w-full overflow-visible desk:mt-8">
-        <path :d="shape.body" fill="var(--coat)" /><path :d="shape.tint" fill="var(--tint)" fill-opacity=".3" />
-        <path :d="shape.past + shape.ahead" fill="var(--ink)" fill-opacity=".8" /><path :d="shape.edges" fill="var(--ink)" />
-        <path d="M600 24c10-13 34-15 37-1 2.500 13-20 15-37 3" fill="none" stroke="var(--ink)" stroke-width="3.600" />
-        <path d="M600 24c10-13 34-15 37-1 2.500 13-20 15-37 3" fill="none" stroke="var(--coat)" stroke-width="1.100" />
-        <path d="M34 24h-8M20 24a4 4 0 1 0-8 0 4 4 0 1 0 8 0" fill="none" stroke="var(--ink)" stroke-width="1.700" />
+        <path :d="shape.body" fill="var(--coat)" />
+        <path :d="shape.tint" fill="var(--tint)" fill-opacity=".3" />
+        <path :d="shape.past + shape.ahead" fill="var(--ink)" fill-opacity=".8" />
+        <path :d="shape.edges" fill="var(--ink)" />
+        <path
+          d="M600 24c10-13 34-15 37-1 2.500 13-20 15-37 3"
+          fill="none"
+          stroke="var(--ink)"
+          stroke-width="3.600"
+        />
+        <path
+          d="M600 24c10-13 34-15 37-1 2.500 13-20 15-37 3"
+          fill="none"
+          stroke="var(--coat)"
+          stroke-width="1.100"
+        />
+        <path
+          d="M34 24h-8M20 24a4 4 0 1 0-8 0 4 4 0 1 0 8 0"
+          fill="none"
+          stroke="var(--ink)"
+          stroke-width="1.700"
+        />
         <path :d="`M${shape.x(29)} 4v40`" stroke="var(--due)" stroke-width="2.200" />
       </svg>
-      <p class="text-ink-2 mt-1 hidden grid-cols-3 desk:grid"><span>last visit</span><b class="text-ink text-center">today</b><span class="text-right">next visit</span></p>
+      <p class="mt-1 hidden grid-cols-3 text-ink-2 desk:grid">
+        <span>last visit</span><b class="text-center text-ink">today</b
+        ><span class="text-right">next visit</span>
+      </p>
     </div>
     <div class="desk:pt-8">
-      <h1 class="mt-5 text-[33px] desk:text-[50px] desk:leading-[1.05]">What to comb today, for how long, and what to tell the groomer.</h1>
-      <p class="why mt-3 desk:mt-5 desk:text-[19px]">For a long-coated dog between two visits. Denser hair on the drawing means a mat is nearer.</p>
+      <h1 class="mt-5 text-[33px] desk:text-[50px] desk:leading-[1.05]">
+        What to comb today, for how long, and what to tell the groomer.
+      </h1>
+      <p class="why mt-3 desk:mt-5 desk:text-[19px]">
+        For a long-coated dog between two visits. Denser hair on the drawing means a mat is nearer.
+      </p>
       <template v-if="demo">
-        <button class="act act-filled mt-4 w-full text-[18px] desk:mt-6 desk:w-auto desk:px-7" :disabled="busy" @click="lookRound">Look round with Tansy, Wren and Pip</button>
-        <p class="small mt-2">A made-up household on this machine. What you press there is kept until it is started fresh.</p>
+        <button
+          class="act act-filled mt-4 w-full text-[18px] desk:mt-6 desk:w-auto desk:px-7"
+          :disabled="busy"
+          @click="lookRound"
+        >
+          Look round with Tansy, Wren and Pip
+        </button>
+        <p class="small mt-2">
+          A made-up household on this machine. What you press there is kept until it is started fresh.
+        </p>
         <NuxtLink to="/sign-up" class="quiet mt-2">Start with your own dog, under three minutes</NuxtLink>
       </template>
-      <NuxtLink v-else to="/sign-up" class="act act-filled mt-4 w-full text-[18px] desk:w-auto desk:px-7">Start with your dog, under three minutes</NuxtLink>
+      <NuxtLink v-else to="/sign-up" class="act act-filled mt-4 w-full text-[18px] desk:w-auto desk:px-7"
+        >Start with your dog, under three minutes</NuxtLink
+      >
     </div>
-    <form class="border-ink mt-6 border-t pt-3 desk:mt-8" aria-label="Sign in" @submit.prevent="signIn">
+    <form class="mt-6 border-t border-ink pt-3 desk:mt-8" aria-label="Sign in" @submit.prevent="signIn">
       <h2>Been here before</h2>
       <div class="mt-1 grid gap-3 desk:grid-cols-[1fr_1fr_auto] desk:items-end">
-        <label><span class="small">email</span><input v-model="email" class="field" type="email" name="email" autocomplete="email" required /></label>
-        <label><span class="small">password</span><input v-model="password" class="field" type="password" name="password" autocomplete="current-password" required /></label>
+        <label
+          ><span class="small">email</span
+          ><input v-model="email" class="field" type="email" name="email" autocomplete="email" required
+        /></label>
+        <label
+          ><span class="small">password</span
+          ><input
+            v-model="password"
+            class="field"
+            type="password"
+            name="password"
+            autocomplete="current-password"
+            required
+        /></label>
         <button class="act act-plain" :disabled="busy">Sign in</button>
       </div>
       <p v-if="problem" class="refusal mt-2" role="alert">{{ problem }}</p>

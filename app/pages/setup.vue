@@ -21,29 +21,69 @@ onMounted(() => {
 watch(a, (now) => localStorage.setItem(STORE, JSON.stringify(now)))
 
 const name = computed(() => a.name.trim() || 'your dog')
-const she = computed(() => (a.sex === 'female' ? { s: 'she', o: 'her', p: 'her' } : { s: 'he', o: 'him', p: 'his' }))
+const she = computed(() =>
+  a.sex === 'female' ? { s: 'she', o: 'her', p: 'her' } : { s: 'he', o: 'him', p: 'his' },
+)
 const kg = computed(() => kilograms(a))
 const effect = computed(() => effectOf(a))
 
-const QUESTIONS = ['name', 'coat', 'weight', 'born', 'last', 'length', 'next', 'gear', 'minutes', 'hard', 'groomer'] as const
+const QUESTIONS = [
+  'name',
+  'coat',
+  'weight',
+  'born',
+  'last',
+  'length',
+  'next',
+  'gear',
+  'minutes',
+  'hard',
+  'groomer',
+] as const
 const question = computed(() => QUESTIONS[at.value]!)
 const asks = computed(
   () =>
     ({
       name: ['What is your dog called?', 'The name the groomer knows.'],
-      coat: [`Which is most like ${name.value}?`, `Part the hair on ${she.value.p} side and look. The coat decides, not the breed.`],
+      coat: [
+        `Which is most like ${name.value}?`,
+        `Part the hair on ${she.value.p} side and look. The coat decides, not the breed.`,
+      ],
       weight: [`How heavy is ${name.value}?`, 'It says how much coat there is.'],
-      born: [`When was ${name.value} born?`, 'A puppy’s coat knots worst while it changes. Leave it if you do not know.'],
-      last: ['When was the last visit to a groomer?', 'The stretch is counted from that day. Leave it if there was none.'],
-      length: ['How long was the coat left on the body?', `Longer hair knots sooner. The rest of ${she.value.o} follows as is usual for the coat.`],
+      born: [
+        `When was ${name.value} born?`,
+        'A puppy’s coat knots worst while it changes. Leave it if you do not know.',
+      ],
+      last: [
+        'When was the last visit to a groomer?',
+        'The stretch is counted from that day. Leave it if there was none.',
+      ],
+      length: [
+        'How long was the coat left on the body?',
+        `Longer hair knots sooner. The rest of ${she.value.o} follows as is usual for the coat.`,
+      ],
       next: ['When is the next visit?', 'The stretch runs to that day. Leave it if none is booked.'],
       gear: [`What does ${name.value} wear?`, 'Coats knot where something rubs.'],
       minutes: ['How many minutes have you, and when?', 'What you can keep up, not your best week.'],
-      hard: [`Where does ${name.value} mind being touched?`, 'Those places come late, and go to the groomer with the note.'],
+      hard: [
+        `Where does ${name.value} mind being touched?`,
+        'Those places come late, and go to the groomer with the note.',
+      ],
       groomer: ['Who is the groomer?', 'The note is written to them. You can leave this for later.'],
     })[question.value],
 )
-const HARD: PlaceId[] = ['forefoot', 'hindfoot', 'armpit', 'inner-thigh', 'tail', 'under-tail', 'ear', 'beard', 'fringe', 'belly']
+const HARD: PlaceId[] = [
+  'forefoot',
+  'hindfoot',
+  'armpit',
+  'inner-thigh',
+  'tail',
+  'under-tail',
+  'ear',
+  'beard',
+  'fringe',
+  'belly',
+]
 
 const refusal = computed(() => {
   switch (question.value) {
@@ -118,7 +158,9 @@ const GUIDE = [
 const toggle = (p: PlaceId) => (a.hard = a.hard.includes(p) ? a.hard.filter((x) => x !== p) : [...a.hard, p])
 const rows = computed(() => {
   const mm = a.bodyMm
-  const lengths = [...new Set([mm, Math.round(mm * 0.8), Math.round(mm * 0.65), Math.round(mm * 0.5)])].filter((x) => x >= 5)
+  const lengths = [
+    ...new Set([mm, Math.round(mm * 0.8), Math.round(mm * 0.65), Math.round(mm * 0.5)]),
+  ].filter((x) => x >= 5)
   return lengths.map((l) => ({ mm: l, ...effectOf(a, l)! }))
 })
 useHead({ title: 'Your dog · Grumbo' })
@@ -128,7 +170,18 @@ useHead({ title: 'Your dog · Grumbo' })
   <main class="mx-auto flex min-h-dvh max-w-[480px] flex-col px-4 pt-2 desk:pt-8">
     <div class="flex min-h-12 items-center justify-between">
       <button class="flex min-h-12 items-center gap-2 pr-4 font-semibold" @click="back">
-        <svg width="22" height="22" viewBox="0 0 24 24" fill="none" stroke="currentColor" stroke-width="2" stroke-linecap="round" aria-hidden="true"><path d="M14.500 5L8 12l6.500 7" /></svg>Back
+        <svg
+          width="22"
+          height="22"
+          viewBox="0 0 24 24"
+          fill="none"
+          stroke="currentColor"
+          stroke-width="2"
+          stroke-linecap="round"
+          aria-hidden="true"
+        >
+          <path d="M14.500 5L8 12l6.500 7" /></svg
+        >Back
       </button>
       <span class="text-ink-2">question {{ at + 1 }} of {{ QUESTIONS.length }}</span>
     </div>
@@ -138,24 +191,65 @@ useHead({ title: 'Your dog · Grumbo' })
       <p class="why mt-1">{{ asks[1] }}</p>
       <div class="mt-4 flex-1">
         <template v-if="question === 'name'">
-          <label class="block"><span class="small">Name</span><input v-model="a.name" class="field !text-[22px]" maxlength="40" name="dog" autocomplete="off" required /></label>
+          <label class="block"
+            ><span class="small">Name</span
+            ><input
+              v-model="a.name"
+              class="field !text-[22px]"
+              maxlength="40"
+              name="dog"
+              autocomplete="off"
+              required
+          /></label>
           <div class="mt-6 grid grid-cols-2" role="radiogroup" aria-label="She or he">
-            <button v-for="s in (['female', 'male'] as const)" :key="s" type="button" role="radio" :aria-checked="a.sex === s" class="min-h-14 border-b-[3px] text-[17px]" :class="a.sex === s ? 'border-due font-bold' : 'border-rule text-ink-2'" @click="a.sex = s">{{ s === 'female' ? 'she' : 'he' }}</button>
+            <button
+              v-for="s in ['female', 'male'] as const"
+              :key="s"
+              type="button"
+              role="radio"
+              :aria-checked="a.sex === s"
+              class="min-h-14 border-b-[3px] text-[17px]"
+              :class="a.sex === s ? 'border-due font-bold' : 'border-rule text-ink-2'"
+              @click="a.sex = s"
+            >
+              {{ s === 'female' ? 'she' : 'he' }}
+            </button>
           </div>
         </template>
 
         <template v-else-if="question === 'coat'">
-          <ul v-if="guide" class="border-rule border-t">
-            <li v-for="[words, id] in GUIDE" :key="id" class="border-rule border-b">
-              <button type="button" class="flex min-h-12 w-full items-center justify-between gap-3 text-left" @click="pickCoat(id)">{{ words }}</button>
+          <ul v-if="guide" class="border-t border-rule">
+            <li v-for="[words, id] in GUIDE" :key="id" class="border-b border-rule">
+              <button
+                type="button"
+                class="flex min-h-12 w-full items-center justify-between gap-3 text-left"
+                @click="pickCoat(id)"
+              >
+                {{ words }}
+              </button>
             </li>
           </ul>
-          <RadioGroup v-else :model-value="a.coat" class="grid grid-cols-2 gap-x-4" @update:model-value="pickCoat">
+          <RadioGroup
+            v-else
+            :model-value="a.coat ?? undefined"
+            class="grid grid-cols-2 gap-x-4"
+            @update:model-value="pickCoat"
+          >
             <RadioGroupLabel class="sr-only">Coat type</RadioGroupLabel>
             <RadioGroupOption v-for="id in COAT_IDS" :key="id" v-slot="{ checked }" :value="id" as="template">
-              <div class="cursor-pointer border-t pt-2 pb-2" :class="checked ? 'border-b-due border-t-rule border-b-[4px]' : 'border-rule border-b-[4px] border-b-transparent'" :data-coat="id">
+              <div
+                class="cursor-pointer border-t pt-2 pb-2"
+                :class="
+                  checked
+                    ? 'border-b-[4px] border-t-rule border-b-due'
+                    : 'border-b-[4px] border-rule border-b-transparent'
+                "
+                :data-coat="id"
+              >
                 <CoatPatch :coat="id" />
-                <b class="mt-1 block font-semibold" :class="checked ? 'text-due' : ''">{{ COATS[id].label }}</b>
+                <b class="mt-1 block font-semibold" :class="checked ? 'text-due' : ''">{{
+                  COATS[id].label
+                }}</b>
                 <i class="why block text-[14.5px]">{{ COATS[id].tell }}</i>
               </div>
             </RadioGroupOption>
@@ -163,85 +257,220 @@ useHead({ title: 'Your dog · Grumbo' })
         </template>
 
         <div v-else-if="question === 'weight'" class="flex items-end gap-3">
-          <label class="flex-1"><span class="small">Weight</span><input v-model="a.kg" class="field !text-[22px]" inputmode="decimal" name="weight" autocomplete="off" /></label>
-          <button v-for="u in (['kg', 'lb'] as const)" :key="u" type="button" :aria-pressed="a.unit === u" class="min-h-12 min-w-12 border-b-[3px]" :class="a.unit === u ? 'border-due font-bold' : 'border-rule text-ink-2'" @click="a.unit = u">{{ u }}</button>
+          <label class="flex-1"
+            ><span class="small">Weight</span
+            ><input
+              v-model="a.kg"
+              class="field !text-[22px]"
+              inputmode="decimal"
+              name="weight"
+              autocomplete="off"
+          /></label>
+          <button
+            v-for="u in ['kg', 'lb'] as const"
+            :key="u"
+            type="button"
+            :aria-pressed="a.unit === u"
+            class="min-h-12 min-w-12 border-b-[3px]"
+            :class="a.unit === u ? 'border-due font-bold' : 'border-rule text-ink-2'"
+            @click="a.unit = u"
+          >
+            {{ u }}
+          </button>
         </div>
 
-        <label v-else-if="question === 'born'" class="block"><span class="small">Month of birth</span><input v-model="a.born" class="field" type="month" name="born" :max="today.slice(0, 7)" /></label>
+        <label v-else-if="question === 'born'" class="block"
+          ><span class="small">Month of birth</span
+          ><input v-model="a.born" class="field" type="month" name="born" :max="today.slice(0, 7)"
+        /></label>
 
         <template v-else-if="question === 'last'">
-          <label class="block"><span class="small">Day of the last visit</span><input v-model="a.lastVisit" class="field" type="date" name="last" :max="today" /></label>
+          <label class="block"
+            ><span class="small">Day of the last visit</span
+            ><input v-model="a.lastVisit" class="field" type="date" name="last" :max="today"
+          /></label>
           <div class="mt-3 flex flex-wrap gap-2">
-            <button v-for="w in [1, 2, 4, 6, 8]" :key="w" type="button" class="act act-plain !min-h-12" @click="a.lastVisit = inWeeks(today, -w)">{{ w === 1 ? 'a week' : `${w} weeks` }} ago</button>
+            <button
+              v-for="w in [1, 2, 4, 6, 8]"
+              :key="w"
+              type="button"
+              class="act act-plain !min-h-12"
+              @click="a.lastVisit = inWeeks(today, -w)"
+            >
+              {{ w === 1 ? 'a week' : `${w} weeks` }} ago
+            </button>
           </div>
         </template>
 
         <template v-else-if="question === 'length'">
-          <p class="figure text-[40px]">{{ a.bodyMm }} mm <span class="small font-sans">{{ (a.bodyMm / 25.4).toFixed(1) }} inch</span></p>
-          <input v-model.number="a.bodyMm" type="range" min="3" max="120" class="mt-2 h-12 w-full accent-[var(--due)]" aria-label="Length on the body, millimetres" name="length" />
+          <p class="figure text-[40px]">
+            {{ a.bodyMm }} mm <span class="small font-sans">{{ (a.bodyMm / 25.4).toFixed(1) }} inch</span>
+          </p>
+          <input
+            v-model.number="a.bodyMm"
+            type="range"
+            min="3"
+            max="120"
+            class="mt-2 h-12 w-full accent-[var(--due)]"
+            aria-label="Length on the body, millimetres"
+            name="length"
+          />
           <div class="mt-1 flex flex-wrap gap-2">
-            <button v-for="mm in [6, 10, 13, 20, 25, 40]" :key="mm" type="button" class="act act-plain !min-h-12 !px-4" @click="a.bodyMm = mm">{{ mm }}</button>
+            <button
+              v-for="mm in [6, 10, 13, 20, 25, 40]"
+              :key="mm"
+              type="button"
+              class="act act-plain !min-h-12 !px-4"
+              @click="a.bodyMm = mm"
+            >
+              {{ mm }}
+            </button>
           </div>
         </template>
 
         <template v-else-if="question === 'next'">
-          <label class="block"><span class="small">Day of the next visit</span><input v-model="a.nextVisit" class="field" type="date" name="next" :min="today" /></label>
+          <label class="block"
+            ><span class="small">Day of the next visit</span
+            ><input v-model="a.nextVisit" class="field" type="date" name="next" :min="today"
+          /></label>
           <div class="mt-3 flex flex-wrap gap-2">
-            <button v-for="w in [4, 6, 8, 12]" :key="w" type="button" class="act act-plain !min-h-12" @click="a.nextVisit = inWeeks(a.lastVisit && inWeeks(a.lastVisit, w) > today ? a.lastVisit : today, w)">{{ w }} weeks{{ a.lastVisit && inWeeks(a.lastVisit, w) > today ? ' on' : '' }}</button>
+            <button
+              v-for="w in [4, 6, 8, 12]"
+              :key="w"
+              type="button"
+              class="act act-plain !min-h-12"
+              @click="
+                a.nextVisit = inWeeks(a.lastVisit && inWeeks(a.lastVisit, w) > today ? a.lastVisit : today, w)
+              "
+            >
+              {{ w }} weeks{{ a.lastVisit && inWeeks(a.lastVisit, w) > today ? ' on' : '' }}
+            </button>
           </div>
         </template>
 
         <template v-else-if="question === 'gear'">
           <p class="small">Harness, hours a day</p>
           <div class="grid grid-cols-5" role="radiogroup" aria-label="Harness, hours a day">
-            <button v-for="h in [0, 1, 2, 4, 8]" :key="h" type="button" role="radio" :aria-checked="a.harnessHours === h" class="min-h-14 border-b-[3px] text-[17px]" :class="a.harnessHours === h ? 'border-due font-bold' : 'border-rule text-ink-2'" @click="a.harnessHours = h">{{ h || 'none' }}</button>
+            <button
+              v-for="h in [0, 1, 2, 4, 8]"
+              :key="h"
+              type="button"
+              role="radio"
+              :aria-checked="a.harnessHours === h"
+              class="min-h-14 border-b-[3px] text-[17px]"
+              :class="a.harnessHours === h ? 'border-due font-bold' : 'border-rule text-ink-2'"
+              @click="a.harnessHours = h"
+            >
+              {{ h || 'none' }}
+            </button>
           </div>
-          <label class="mt-6 flex min-h-14 items-center gap-3"><input v-model="a.collarAllDay" type="checkbox" class="size-6 accent-[var(--due)]" name="collar" />A collar stays on all day</label>
+          <label class="mt-6 flex min-h-14 items-center gap-3"
+            ><input
+              v-model="a.collarAllDay"
+              type="checkbox"
+              class="size-6 accent-[var(--due)]"
+              name="collar"
+            />A collar stays on all day</label
+          >
         </template>
 
         <MinutesWeek v-else-if="question === 'minutes'" v-model="a.minutes" />
 
         <div v-else-if="question === 'hard'" class="grid grid-cols-2 gap-x-4">
-          <button v-for="p in HARD" :key="p" type="button" :aria-pressed="a.hard.includes(p)" class="border-rule flex min-h-14 items-center gap-2 border-b text-left" :class="a.hard.includes(p) ? 'font-bold' : 'text-ink-2'" @click="toggle(p)">
-            <FindingMark :finding="a.hard.includes(p) ? 'refused' : 'glides'" :size="24" />{{ placeRow(p).plural }}
+          <button
+            v-for="p in HARD"
+            :key="p"
+            type="button"
+            :aria-pressed="a.hard.includes(p)"
+            class="flex min-h-14 items-center gap-2 border-b border-rule text-left"
+            :class="a.hard.includes(p) ? 'font-bold' : 'text-ink-2'"
+            @click="toggle(p)"
+          >
+            <FindingMark :finding="a.hard.includes(p) ? 'refused' : 'glides'" :size="24" />{{
+              placeRow(p).plural
+            }}
           </button>
         </div>
 
         <template v-else>
-          <label class="block"><span class="small">Groomer’s name</span><input v-model="a.groomer" class="field" maxlength="40" name="groomer" autocomplete="off" /></label>
-          <label class="mt-5 block"><span class="small">What you would like of them</span><input v-model="a.wish" class="field" maxlength="200" name="wish" autocomplete="off" placeholder="Body at 13 mm, short behind the ears" /></label>
-          <p class="text-caution mt-6 flex gap-2 font-semibold"><CautionMark class="shrink-0" />Local law and the codes of vets and groomers come first. What a vet or groomer tells you overrides this program, and it never diagnoses.</p>
+          <label class="block"
+            ><span class="small">Groomer’s name</span
+            ><input v-model="a.groomer" class="field" maxlength="40" name="groomer" autocomplete="off"
+          /></label>
+          <label class="mt-5 block"
+            ><span class="small">What you would like of them</span
+            ><input
+              v-model="a.wish"
+              class="field"
+              maxlength="200"
+              name="wish"
+              autocomplete="off"
+              placeholder="Body at 13 mm, short behind the ears"
+          /></label>
+          <p class="mt-6 flex gap-2 font-semibold text-caution">
+            <CautionMark class="shrink-0" />Local law and the codes of vets and groomers come first. What a
+            vet or groomer tells you overrides this program, and it never diagnoses.
+          </p>
         </template>
         <p v-if="refusal && refusal !== 'empty'" class="refusal mt-3" role="alert">{{ refusal }}</p>
         <p v-if="problem" class="refusal mt-3" role="alert">{{ problem }}</p>
       </div>
 
-      <div class="bg-paper border-ink sticky bottom-0 -mx-4 mt-4 border-t px-4 pt-3 pb-4">
-        <p v-if="effect && a.coat" class="font-serif text-[19px] leading-snug font-medium" aria-live="polite" data-effect>
+      <div class="sticky bottom-0 -mx-4 mt-4 border-t border-ink bg-paper px-4 pt-3 pb-4">
+        <p
+          v-if="effect && a.coat"
+          class="font-serif text-[19px] leading-snug font-medium"
+          aria-live="polite"
+          data-effect
+        >
           <template v-if="at >= 8">
-            At {{ a.bodyMm }} mm this coat wants about {{ effect.wants }} minutes a week; you have {{ effect.has }}.
+            At {{ a.bodyMm }} mm this coat wants about {{ effect.wants }} minutes a week; you have
+            {{ effect.has }}.
             <span v-if="effect.fits" class="text-due">That fits.</span>
             <span v-else-if="effect.shorter" class="text-due">{{ effect.shorter }} mm would fit.</span>
             <span v-else class="text-due">No length fits: more minutes, or visits closer together.</span>
           </template>
           <template v-else>
-            {{ COATS[a.coat].label }} at {{ a.bodyMm }} mm, {{ kg ? `${kg} kg` : 'at 12 kg' }}: <span class="text-due">about {{ effect.wants }} minutes a week.</span>
+            {{ COATS[a.coat].label }} at {{ a.bodyMm }} mm, {{ kg ? `${kg} kg` : 'at 12 kg' }}:
+            <span class="text-due">about {{ effect.wants }} minutes a week.</span>
           </template>
         </p>
         <div v-if="question === 'minutes'" class="mt-2" aria-hidden="true">
           <div v-for="r in rows" :key="r.mm" class="flex items-center gap-2 text-[14px]">
             <span class="w-14" :class="r.mm === a.bodyMm ? 'font-bold' : 'text-ink-2'">{{ r.mm }} mm</span>
             <svg class="h-[18px] flex-1" viewBox="0 0 200 18" preserveAspectRatio="none">
-              <path v-for="n in Math.min(66, r.wants)" :key="n" :d="`M${n * 3} 2v14`" :stroke="n > r.has ? 'var(--due)' : 'var(--ink)'" stroke-width="1.500" />
-              <path v-if="r.has < 66" :d="`M${r.has * 3 + 1.5} 0v18`" stroke="var(--edge)" stroke-width="2.500" />
+              <path
+                v-for="n in Math.min(66, r.wants)"
+                :key="n"
+                :d="`M${n * 3} 2v14`"
+                :stroke="n > r.has ? 'var(--due)' : 'var(--ink)'"
+                stroke-width="1.500"
+              />
+              <path
+                v-if="r.has < 66"
+                :d="`M${r.has * 3 + 1.5} 0v18`"
+                stroke="var(--edge)"
+                stroke-width="2.500"
+              />
             </svg>
-            <span class="w-16" :class="r.fits ? '' : 'text-due font-bold'">{{ r.fits ? 'fits' : `+${r.wants - r.has}` }}</span>
+            <span class="w-16" :class="r.fits ? '' : 'font-bold text-due'">{{
+              r.fits ? 'fits' : `+${r.wants - r.has}`
+            }}</span>
           </div>
           <p class="small">one stroke a minute; the upright is the {{ effect?.has }} you have</p>
         </div>
         <div class="mt-2 flex gap-3">
-          <button v-if="question === 'coat'" type="button" class="act act-plain flex-1" @click="guide = !guide">{{ guide ? 'Look again' : 'I cannot tell' }}</button>
-          <button class="act act-filled flex-[1.6] text-[17px]" :disabled="busy || !!refusal">{{ label }}</button>
+          <button
+            v-if="question === 'coat'"
+            type="button"
+            class="act act-plain flex-1"
+            @click="guide = !guide"
+          >
+            {{ guide ? 'Look again' : 'I cannot tell' }}
+          </button>
+          <button class="act act-filled flex-[1.6] text-[17px]" :disabled="busy || !!refusal">
+            {{ label }}
+          </button>
         </div>
       </div>
     </form>

@@ -42,12 +42,23 @@ useHead({ title: 'Start · Grumbo' })
       </label>
       <label class="block">
         <span class="small">Password, {{ LEAST_PASSWORD }} characters or more</span>
-        <input v-model="form.password" class="field" type="password" name="password" autocomplete="new-password" :minlength="LEAST_PASSWORD" maxlength="200" required />
+        <input
+          v-model="form.password"
+          class="field"
+          type="password"
+          name="password"
+          autocomplete="new-password"
+          :minlength="LEAST_PASSWORD"
+          maxlength="200"
+          required
+        />
       </label>
       <p v-if="problem" class="refusal" role="alert">{{ problem }}</p>
       <button class="act act-filled w-full text-[17px]" :disabled="busy">On to the dog</button>
     </form>
-    <p class="small mt-6">Local law and the codes of vets and groomers come first, and what yours tell you overrides this program.</p>
+    <p class="small mt-6">
+      Local law and the codes of vets and groomers come first, and what yours tell you overrides this program.
+    </p>
     <NuxtLink to="/" class="quiet mt-2">I have an account</NuxtLink>
   </main>
 </template>

@@ -74,7 +74,10 @@ export const useRecord = defineStore('record', () => {
     sending = true
     clearTimeout(timer)
     try {
-      await api(`/api/dogs/${dogId}/entries`, { method: 'POST', body: { entries: batch.map((w) => w.entry) } })
+      await api(`/api/dogs/${dogId}/entries`, {
+        method: 'POST',
+        body: { entries: batch.map((w) => w.entry) },
+      })
       const gone = new Set(batch.map((w) => w.id))
       waiting.value = waiting.value.filter((w) => !gone.has(w.id))
       await dropWaiting([...gone])
@@ -112,7 +115,8 @@ export const useRecord = defineStore('record', () => {
   async function setRefused(item: Waiting, why: string) {
     const refused = { ...item, refused: why }
     waiting.value = waiting.value.map((w) => (w.id === item.id ? refused : w))
-    if (file.value) file.value = { ...file.value, entries: file.value.entries.filter((e) => e.id !== item.id) }
+    if (file.value)
+      file.value = { ...file.value, entries: file.value.entries.filter((e) => e.id !== item.id) }
     await keepWaiting([refused])
   }
 

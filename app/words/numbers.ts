@@ -17,7 +17,21 @@ export const wholeMinutes = (minutes: number) => Math.max(1, Math.round(minutes)
 export const inHalves = (minutes: number) =>
   `${Math.floor(minutes) || ''}${minutes % 1 >= 0.5 ? '½' : ''}` || '0'
 
-const SMALL = ['no', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'eleven', 'twelve']
+const SMALL = [
+  'no',
+  'one',
+  'two',
+  'three',
+  'four',
+  'five',
+  'six',
+  'seven',
+  'eight',
+  'nine',
+  'ten',
+  'eleven',
+  'twelve',
+]
 export const countWord = (n: number) => SMALL[n] ?? String(n)
 export const plural = (n: number, one: string, many = `${one}s`) => `${countWord(n)} ${n === 1 ? one : many}`
 export const capital = (s: string) => s.charAt(0).toUpperCase() + s.slice(1)

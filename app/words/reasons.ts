@@ -6,11 +6,24 @@ import { daysBetween } from '#core/record/day'
 import { inOdds } from './numbers'
 
 /** The plan's reasons, which are data, said in a few words. */
-const FOUND = { glides: 'clear', snag: 'a snag', knot: 'a knot', mat: 'a mat', felt: 'felt', refused: 'refused' }
+const FOUND = {
+  glides: 'clear',
+  snag: 'a snag',
+  knot: 'a knot',
+  mat: 'a mat',
+  felt: 'felt',
+  refused: 'refused',
+}
 const WET = { swim: 'the swim', rain: 'the rain', grass: 'wet grass', bath: 'the wash' }
 
 const uncombed = (days: number | null) =>
-  days === null ? 'not combed yet' : days === 0 ? 'combed today' : days === 1 ? 'combed yesterday' : `${days} days uncombed`
+  days === null
+    ? 'not combed yet'
+    : days === 0
+      ? 'combed today'
+      : days === 1
+        ? 'combed yesterday'
+        : `${days} days uncombed`
 
 export function sayReason(item: Pick<PlanItem, 'reason'>, at: string): string {
   const r = item.reason
@@ -30,7 +43,9 @@ export function sayReason(item: Pick<PlanItem, 'reason'>, at: string): string {
     case 'ceiling':
       return `${uncombed(r.daysUncombed)}, longer than this coat should go`
     case 'hot':
-      return r.daysUncombed === null ? 'knots first in most coats' : `knots first; ${uncombed(r.daysUncombed)}`
+      return r.daysUncombed === null
+        ? 'knots first in most coats'
+        : `knots first; ${uncombed(r.daysUncombed)}`
     case 'long':
       return `long here, ${Math.round(r.mm)} mm`
     case 'days':
@@ -43,7 +58,8 @@ export function sayWhy(plan: TodayPlan, profile: Profile): string {
   const by = daysBetween(plan.day, plan.until) < 7 ? 'by the visit' : `by ${weekdayName(plan.until)} week`
   const when = by.endsWith('week') ? `by next ${weekdayName(plan.until)}` : by
   const she = profile.sex === 'female' ? 'her' : 'him'
-  if (plan.guess) return `Nothing is known of ${she} yet. This is where coats like ${profile.sex === 'female' ? 'hers' : 'his'} knot first.`
+  if (plan.guess)
+    return `Nothing is known of ${she} yet. This is where coats like ${profile.sex === 'female' ? 'hers' : 'his'} knot first.`
   const left = inOdds(plan.chanceIfLeft)
   const done = inOdds(plan.chanceIfDone)
   if (!plan.items.length) return `Left alone, the chance of a mat ${when} is ${left}.`

@@ -40,7 +40,9 @@ function drawn(part: Part, { sheet, detail, states }: StrokeRequest): DrawnPart 
     ...remember(contours, key, () => contourOf(part, detail)),
     patches: part.patches.map((patch) => {
       const state = part.far ? FAR_STATE : (states[patch.name] ?? 0)
-      const strokes = remember(patches, `${key}/${patch.name}/${state}`, () => strokesOf(part, patch, state, detail))
+      const strokes = remember(patches, `${key}/${patch.name}/${state}`, () =>
+        strokesOf(part, patch, state, detail),
+      )
       return { name: patch.name, state, ...strokes }
     }),
   }

@@ -36,12 +36,17 @@ describe('the drafted note', () => {
   })
   it('leaves out what was taken back', () => {
     const mat = record.entries.find((e) => e.what.kind === 'check' && e.what.finding === 'mat')!
-    const fixed = { ...record, entries: [...record.entries, entry(mat.day, { kind: 'correction', replaces: mat.id, by: null })] }
+    const fixed = {
+      ...record,
+      entries: [...record.entries, entry(mat.day, { kind: 'correction', replaces: mat.id, by: null })],
+    }
     expect(draftNote(fixed, '2026-09-13')).not.toContain('mat')
   })
   it('names places as a person does', () => {
     expect(namePlaces({ place: 'beard', regions: ['beard'] })).toBe('the beard')
-    expect(namePlaces({ place: 'behind-ear', regions: ['behind-ear.left', 'behind-ear.right'] })).toBe('behind both ears')
+    expect(namePlaces({ place: 'behind-ear', regions: ['behind-ear.left', 'behind-ear.right'] })).toBe(
+      'behind both ears',
+    )
     expect(namePlaces({ place: 'under-tail', regions: ['under-tail'] })).toBe('under the tail')
     expect(namePlaces({ place: 'forefoot', regions: ['forefoot.right'] })).toBe('the right forefoot')
   })

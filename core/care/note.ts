@@ -55,16 +55,15 @@ export function placeStories(record: DogRecord, from: Day, at: Day): PlaceStory[
       ended: endOf(last.what),
     }
   })
-  return stories.sort(
-    (a, b) => WORST.indexOf(a.worst) - WORST.indexOf(b.worst) || (a.day < b.day ? 1 : -1),
-  )
+  return stories.sort((a, b) => WORST.indexOf(a.worst) - WORST.indexOf(b.worst) || (a.day < b.day ? 1 : -1))
 }
 
 /** "both armpits", "the left armpit", "the beard". */
 export function namePlaces(story: Pick<PlaceStory, 'place' | 'regions'>): string {
   const all = regionsOf(story.place)
   const row = placeRow(story.place)
-  if (all.length === 1) return row.label.startsWith('Under') ? row.label.toLowerCase() : `the ${row.label.toLowerCase()}`
+  if (all.length === 1)
+    return row.label.startsWith('Under') ? row.label.toLowerCase() : `the ${row.label.toLowerCase()}`
   if (story.regions.length > 1) {
     return story.place === 'behind-ear' ? 'behind both ears' : `both ${row.plural.toLowerCase()}`
   }
@@ -111,9 +110,7 @@ export function draftNote(record: DogRecord, at: Day): string {
   else {
     const spent = minutes ? `, ${Math.round(minutes)} minutes in all` : ''
     const times = days.length === 1 ? 'one day' : `${days.length} days`
-    lines.push(
-      `Combed on ${times} since ${dayAndMonth(from)}${spent}; last ${sayDay(days.at(-1)!, at)}.`,
-    )
+    lines.push(`Combed on ${times} since ${dayAndMonth(from)}${spent}; last ${sayDay(days.at(-1)!, at)}.`)
   }
   const stories = placeStories(record, from, at)
   for (const s of stories.slice(0, 6)) lines.push(tell(s, at))

@@ -5,7 +5,14 @@ import type { DayExposure } from './exposure'
 import { lengthAfter, maxLength } from './growth'
 import { regionOf } from './regions'
 
-const quiet: DayExposure = { harnessHours: 0, collar: false, coat: false, wet: false, shedding: false, puppyChange: false }
+const quiet: DayExposure = {
+  harnessHours: 0,
+  collar: false,
+  coat: false,
+  wet: false,
+  shedding: false,
+  puppyChange: false,
+}
 
 describe('what makes a place knot faster', () => {
   it('a harness counts by the hour, to three times at most, where it lies', () => {

@@ -91,7 +91,13 @@ describe('the three stages', () => {
  * A stretch as the model's table has it: all regions at one length, θ = 1, no exposures, clearing
  * that keeps nothing, and the last day's clearing left to the visit.
  */
-function stretch(coat: CoatId, kg: number, cut: number, days: number, clears: (d: number, hot: boolean) => boolean) {
+function stretch(
+  coat: CoatId,
+  kg: number,
+  cut: number,
+  days: number,
+  clears: (d: number, hot: boolean) => boolean,
+) {
   const c = COATS[coat]
   let formed = 0
   let arrive = 0
@@ -101,7 +107,11 @@ function stretch(coat: CoatId, kg: number, cut: number, days: number, clears: (d
     for (let d = 0; d < days; d++) {
       if (d > 0 && clears(d, often)) n = CLEAR
       const before = n[2]
-      n = stepStages(n, knotRate(c, kg, r, lengthAfter(cut, c.growthMmPerDay, d, Infinity)), c.tighteningPerDay)
+      n = stepStages(
+        n,
+        knotRate(c, kg, r, lengthAfter(cut, c.growthMmPerDay, d, Infinity)),
+        c.tighteningPerDay,
+      )
       formed += n[2] - before
     }
     arrive += n[2]
@@ -114,7 +124,14 @@ describe('a stretch, to the digits of the table in docs/model.md', () => {
   it.each([
     ['wool-cross', 12, 13, 42, () => false, ['8.17', '8.17', '0.000']],
     ['wool-cross', 12, 13, 42, every7, ['1.43', '0.36', '0.698']],
-    ['wool-cross', 12, 13, 42, (d: number, o: boolean) => every7(d) || (o && d % 3 === 0), ['0.55', '0.11', '0.894']],
+    [
+      'wool-cross',
+      12,
+      13,
+      42,
+      (d: number, o: boolean) => every7(d) || (o && d % 3 === 0),
+      ['0.55', '0.11', '0.894'],
+    ],
     ['wool-cross', 12, 25, 84, every7, ['5.98', '0.59', '0.555']],
     ['wool', 6, 13, 42, every7, ['0.83', '0.21', '0.811']],
   ] as const)('%s, %d kg, cut to %d mm, %d days', (coat, kg, cut, days, clears, want) => {

@@ -62,11 +62,7 @@ export const KEPT = {
   surface: [0.96, 1, 1],
 } as const satisfies Record<string, Stages>
 
-export const keep = (n: Stages, share: Stages): Stages => [
-  n[0] * share[0],
-  n[1] * share[1],
-  n[2] * share[2],
-]
+export const keep = (n: Stages, share: Stages): Stages => [n[0] * share[0], n[1] * share[1], n[2] * share[2]]
 
 /** Washed and not combed out: a part of the knots mat, then every tangle is a knot (judgement). */
 const WASHED_TIGHT_TO_MAT = 0.3

@@ -2,7 +2,6 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { dog, entry } from '../../tests/support/dogs'
 import { COAT_IDS } from '../coat/coat-types'
-import { SETUP_MINUTES } from '../coat/minutes'
 import { PLACE_IDS, regionOf, regionsOf } from '../coat/regions'
 import type { PlaceId, RegionId } from '../coat/regions'
 import { addDays } from '../record/day'
@@ -48,7 +47,12 @@ describe('the plan for today', () => {
   it('a daily harness puts girth or armpits in the first five places to do', () => {
     const record = dog({ harnessHours: 8 }, 25)
     const all = planToday(record, DAY_14, 200).items
-    const first = [...all].sort((a, b) => (b.chanceIfLeft - b.chanceIfDone) / b.minutes - (a.chanceIfLeft - a.chanceIfDone) / a.minutes).slice(0, 5)
+    const first = [...all]
+      .sort(
+        (a, b) =>
+          (b.chanceIfLeft - b.chanceIfDone) / b.minutes - (a.chanceIfLeft - a.chanceIfDone) / a.minutes,
+      )
+      .slice(0, 5)
     expect(first.some((i) => i.place === 'girth' || i.place === 'armpit')).toBe(true)
     expect(all.find((i) => i.place === 'girth')!.reason).toEqual({ why: 'harness', hours: 8 })
   })
@@ -66,15 +70,26 @@ describe('the plan for today', () => {
     const done = dog({}, 20, glides(DAY_14, ['armpit.left', 'armpit.right']))
     const places = (r: typeof done) => planToday(r, DAY_14, 60).items.map((i) => i.place)
     expect(places(done)).not.toContain('armpit')
-    const wet = { ...done, entries: [...done.entries, entry(DAY_14, { kind: 'wet' as const, how: 'swim' as const, combedDry: false }, { time: '20:00' })] }
+    const wet = {
+      ...done,
+      entries: [
+        ...done.entries,
+        entry(DAY_14, { kind: 'wet' as const, how: 'swim' as const, combedDry: false }, { time: '20:00' }),
+      ],
+    }
     expect(places(wet)).toContain('armpit')
   })
   it('leaves a mat to the groomer', () => {
-    const mat = entry(addDays(START, 10), { kind: 'check' as const, region: 'beard' as const, finding: 'mat' as const })
+    const mat = entry(addDays(START, 10), {
+      kind: 'check' as const,
+      region: 'beard' as const,
+      finding: 'mat' as const,
+    })
     expect(planToday(dog({}, 20, [mat]), DAY_14, 200).items.map((i) => i.place)).not.toContain('beard')
   })
   it('puts what the dog refuses late, and lets it rest after two refusals the same day', () => {
-    const refused = (day: string) => entry(day, { kind: 'check' as const, region: 'hindfoot.left' as const, finding: 'refused' as const })
+    const refused = (day: string) =>
+      entry(day, { kind: 'check' as const, region: 'hindfoot.left' as const, finding: 'refused' as const })
     const plan = planToday(dog({}, 20, [refused(addDays(START, 12))]), DAY_14, 200)
     const at = plan.items.findIndex((i) => i.place === 'hindfoot')
     expect(at).toBeGreaterThan(plan.items.length - 4)
@@ -93,22 +108,29 @@ describe('the working order', () => {
     expect([...WORKING_ORDER].sort()).toEqual([...PLACE_IDS].sort())
   })
   it('ends with an easy place where there is one', () => {
-    const items = (['armpit', 'tail', 'behind-ear'] as PlaceId[]).map((place) => ({ place, hard: false, easy: place === 'tail' }))
+    const items = (['armpit', 'tail', 'behind-ear'] as PlaceId[]).map((place) => ({
+      place,
+      hard: false,
+      easy: place === 'tail',
+    }))
     expect(inWorkingOrder(items).map((i) => i.place)).toEqual(['armpit', 'behind-ear', 'tail'])
   })
 })
 
 it('shown minutes are halves that add up', () => {
   fc.assert(
-    fc.property(fc.array(fc.double({ min: 0.2, max: 9, noNaN: true }), { minLength: 1, maxLength: 28 }), (list) => {
-      const items = list.map((minutes) => ({ minutes }))
-      const shown = shownMinutes(items)
-      const total = list.reduce((s, m) => s + m, 0)
-      for (const m of shown) expect(m * 2).toBe(Math.round(m * 2))
-      expect(Math.min(...shown)).toBeGreaterThanOrEqual(0.5)
-      const least = list.filter((m) => m < 0.5).length * 0.5
-      expect(Math.abs(shown.reduce((s, m) => s + m, 0) - total)).toBeLessThanOrEqual(0.25 + least + 1e-9)
-    }),
+    fc.property(
+      fc.array(fc.double({ min: 0.2, max: 9, noNaN: true }), { minLength: 1, maxLength: 28 }),
+      (list) => {
+        const items = list.map((minutes) => ({ minutes }))
+        const shown = shownMinutes(items)
+        const total = list.reduce((s, m) => s + m, 0)
+        for (const m of shown) expect(m * 2).toBe(Math.round(m * 2))
+        expect(Math.min(...shown)).toBeGreaterThanOrEqual(0.5)
+        const least = list.filter((m) => m < 0.5).length * 0.5
+        expect(Math.abs(shown.reduce((s, m) => s + m, 0) - total)).toBeLessThanOrEqual(0.25 + least + 1e-9)
+      },
+    ),
   )
 })
 
@@ -138,8 +160,12 @@ describe('minutes a week', () => {
   })
   it('double-long at usual lengths: hot places first, then the ruff under a collar', () => {
     const record = dog({ coat: 'double-long', weightKg: 22, collarAllDay: true }, 45)
-    const byChance = placesOf(assess(record, addDays(START, 28))).sort((a, b) => chanceOfMat(b) - chanceOfMat(a))
+    const byChance = placesOf(assess(record, addDays(START, 28))).sort(
+      (a, b) => chanceOfMat(b) - chanceOfMat(a),
+    )
     const first = byChance.slice(0, 8).map((s) => regionOf(s.id).place)
-    expect(new Set(first)).toEqual(new Set(['behind-ear', 'inner-thigh', 'tail-base', 'armpit', 'collar-line']))
+    expect(new Set(first)).toEqual(
+      new Set(['behind-ear', 'inner-thigh', 'tail-base', 'armpit', 'collar-line']),
+    )
   })
 })

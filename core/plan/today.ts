@@ -1,5 +1,4 @@
 import { COATS } from '../coat/coat-types'
-import { KEPT } from '../coat/knots'
 import { combMinutes, SETUP_MINUTES, TEASE_MINUTES } from '../coat/minutes'
 import { PLACE_IDS, placeRow, regionOf } from '../coat/regions'
 import type { PlaceId, RegionId } from '../coat/regions'
@@ -91,7 +90,9 @@ export function nextSession(record: DogRecord, at: Day): Day | null {
 const JUDGED_AT_LEAST_DAYS = 2
 function judgedAt(record: DogRecord, at: Day): Day {
   const next = nextSession(record, at)
-  return next ? addDays(at, Math.max(JUDGED_AT_LEAST_DAYS, daysBetween(at, next))) : addDays(at, LOOK_AHEAD_DAYS)
+  return next
+    ? addDays(at, Math.max(JUDGED_AT_LEAST_DAYS, daysBetween(at, next)))
+    : addDays(at, LOOK_AHEAD_DAYS)
 }
 
 /** The coat on a later day, left alone from now, and as if all of it were combed now. */
@@ -116,8 +117,7 @@ function reasonFor(record: DogRecord, states: readonly RegionState[], at: Day): 
     if (s.left.length && s.last && s.last.finding !== 'snag')
       return { why: 'left-in', finding: s.last.finding, day: s.last.day }
   }
-  for (const s of states)
-    if (s.refusals && s.last) return { why: 'refused', day: s.last.day, daysUncombed }
+  for (const s of states) if (s.refusals && s.last) return { why: 'refused', day: s.last.day, daysUncombed }
   for (const s of states) if (s.wetTo && s.wetTo >= at && s.wetBy) return { why: 'wet', by: s.wetBy }
   for (const s of states) {
     const recent = s.last && daysBetween(s.last.day, at) <= FOUND_LATELY_DAYS
@@ -148,7 +148,9 @@ function candidate(
   const states = pick(now)
   if (!states.length) return null
   // A mat or a felted place that was left for the groomer is not the owner's to comb.
-  if (states.every((s) => s.last && (s.last.finding === 'felt' || (s.left.length && s.last.finding === 'mat'))))
+  if (
+    states.every((s) => s.last && (s.last.finding === 'felt' || (s.left.length && s.last.finding === 'mat')))
+  )
     return null
   // A smooth coat does not knot: only what was found in it is worth a comb.
   if (profile.coat === 'smooth' && !states.some((s) => s.left.length)) return null
@@ -160,10 +162,7 @@ function candidate(
     const k = expectedKnots(s)
     return k.tangles * TEASE_MINUTES.tangle + k.knots * TEASE_MINUTES.knot
   }
-  const minutes = total(
-    states,
-    (s) => combMinutes(coat, profile.weightKg, regionOf(s.id), s.mm) + tease(s),
-  )
+  const minutes = total(states, (s) => combMinutes(coat, profile.weightKg, regionOf(s.id), s.mm) + tease(s))
   const saved =
     MINUTES_A_MAT_IS_WORTH * (total(left, expectedMats) - total(done, expectedMats)) +
     total(left, tease) -
@@ -201,8 +200,7 @@ function asIfCombed(record: DogRecord, now: CoatState): DogRecord {
 const REST_AFTER_REFUSALS = 2
 const refusedJustNow = (states: CoatState, place: PlaceId) =>
   placesOf(states).some(
-    (s) =>
-      regionOf(s.id).place === place && s.refusals >= REST_AFTER_REFUSALS && s.last?.day === states.day,
+    (s) => regionOf(s.id).place === place && s.refusals >= REST_AFTER_REFUSALS && s.last?.day === states.day,
   )
 
 /** Combed today and dry since: what is left in waits for another day, and too much combing burns. */

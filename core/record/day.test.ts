@@ -5,13 +5,15 @@ import { sayDay, shortWeekday } from './say-day'
 
 describe('days', () => {
   it('come back from their number', () => {
-    fc.assert(fc.property(fc.integer({ min: -20_000, max: 60_000 }), (n) => {
+    fc.assert(
+      fc.property(fc.integer({ min: -20_000, max: 60_000 }), (n) => {
         expect(dayNumber(dayOf(n))).toBe(n)
       }),
     )
   })
   it('refuse what is not in the calendar', () => {
-    for (const s of ['2026-02-30', '2026-13-01', '26-01-01', 'today', '', '2026-1-1']) expect(isDay(s)).toBe(false)
+    for (const s of ['2026-02-30', '2026-13-01', '26-01-01', 'today', '', '2026-1-1'])
+      expect(isDay(s)).toBe(false)
     expect(isDay('2028-02-29')).toBe(true)
   })
   it('count across the change of the clocks and of the year', () => {

@@ -9,7 +9,11 @@ const says = (value: unknown, schema: typeof entrySchema | typeof profileSchema 
   const r = schema.safeParse(value)
   return r.success ? 'taken' : JSON.stringify(r.error.issues)
 }
-const check = (more: object) => ({ id, day: '2026-11-20', what: { kind: 'check', region: 'beard', finding: 'snag', ...more } })
+const check = (more: object) => ({
+  id,
+  day: '2026-11-20',
+  what: { kind: 'check', region: 'beard', finding: 'snag', ...more },
+})
 
 describe('entries', () => {
   it('take a comb check', () => {

@@ -7,6 +7,7 @@ import { addDays } from './day'
 import type { Entry } from './entries'
 import { FINDING_IDS } from './findings'
 import { assess, assessEach } from './fold'
+import type { DogRecord } from './fold'
 import { chanceOfAnyMat, chanceOfMat, expectedMats, placesOf, shadeOf } from './odds'
 
 const START = '2026-09-01'
@@ -22,25 +23,56 @@ const anyEntry: fc.Arbitrary<Entry> = fc
     day: fc.integer({ min: 0, max: 40 }).map((n) => addDays(START, n)),
     time: fc.option(fc.constantFrom('08:10', '18:30', '21:05'), { nil: undefined }),
     what: fc.oneof(
-      fc.record({ kind: fc.constant('check' as const), region: fc.constantFrom(...REGION_IDS), finding: fc.constantFrom(...FINDING_IDS) }),
+      fc.record({
+        kind: fc.constant('check' as const),
+        region: fc.constantFrom(...REGION_IDS),
+        finding: fc.constantFrom(...FINDING_IDS),
+      }),
       fc.record({ kind: fc.constant('wash' as const), combedOut: fc.boolean() }),
-      fc.record({ kind: fc.constant('wet' as const), how: fc.constantFrom('swim' as const, 'rain' as const), combedDry: fc.boolean() }),
-      fc.record({ kind: fc.constant('gear' as const), gear: fc.constantFrom('harness' as const, 'coat' as const), hours: fc.integer({ min: 0, max: 10 }) }),
-      fc.record({ kind: fc.constant('brush' as const), depth: fc.constantFrom('skin' as const, 'surface' as const), regions: fc.constant(REGION_IDS) }),
-      fc.record({ kind: fc.constant('measure' as const), regions: fc.constant(['back' as const]), mm: fc.integer({ min: 3, max: 60 }) }),
+      fc.record({
+        kind: fc.constant('wet' as const),
+        how: fc.constantFrom('swim' as const, 'rain' as const),
+        combedDry: fc.boolean(),
+      }),
+      fc.record({
+        kind: fc.constant('gear' as const),
+        gear: fc.constantFrom('harness' as const, 'coat' as const),
+        hours: fc.integer({ min: 0, max: 10 }),
+      }),
+      fc.record({
+        kind: fc.constant('brush' as const),
+        depth: fc.constantFrom('skin' as const, 'surface' as const),
+        regions: fc.constant(REGION_IDS),
+      }),
+      fc.record({
+        kind: fc.constant('measure' as const),
+        regions: fc.constant<RegionId[]>(['back']),
+        mm: fc.integer({ min: 3, max: 60 }),
+      }),
     ),
   })
   .map(({ time, ...e }) => (time ? { ...e, time } : e))
 
 /** A diary, some of whose entries are corrected or taken back. */
 const diary = fc
-  .tuple(fc.array(anyEntry, { maxLength: 25 }), fc.array(fc.tuple(fc.uuid({ version: 7 }), fc.nat(), fc.boolean()), { maxLength: 6 }))
+  .tuple(
+    fc.array(anyEntry, { maxLength: 25 }),
+    fc.array(fc.tuple(fc.uuid({ version: 7 }), fc.nat(), fc.boolean()), { maxLength: 6 }),
+  )
   .map(([entries, fixes]) => {
     const all = [...entries]
     for (const [id, n, back] of fixes) {
       const target = all[n % Math.max(1, all.length)]
       if (!target) continue
-      all.push({ id, day: target.day, what: { kind: 'correction', replaces: target.id, by: back ? null : { kind: 'wash', combedOut: true } } })
+      all.push({
+        id,
+        day: target.day,
+        what: {
+          kind: 'correction',
+          replaces: target.id,
+          by: back ? null : { kind: 'wash', combedOut: true },
+        },
+      })
     }
     return all
   })
@@ -74,7 +106,10 @@ describe('the fold', () => {
     )
   })
   it('walks on from a day exactly as it walks to it', () => {
-    const record = dog({}, 20, [check('2026-09-10', 'girth', 'knot'), entry('2026-09-12', { kind: 'wet', how: 'swim', combedDry: false })])
+    const record = dog({}, 20, [
+      check('2026-09-10', 'girth', 'knot'),
+      entry('2026-09-12', { kind: 'wet', how: 'swim', combedDry: false }),
+    ])
     const each = assessEach(record, '2026-09-01', '2026-09-30')
     expect(each).toHaveLength(30)
     expect(each[19]).toEqual(assess(record, '2026-09-20'))
@@ -84,8 +119,13 @@ describe('the fold', () => {
 describe('what acts do', () => {
   it('a gliding comb keeps two in a hundred, brushing keeps the mats', () => {
     const before = assess(dog(), '2026-09-20').regions['armpit.left']!
-    const combed = assess(dog({}, 20, [check('2026-09-20', 'armpit.left', 'glides')]), '2026-09-20').regions['armpit.left']!
-    const brushed = assess(dog({}, 20, [entry('2026-09-20', { kind: 'brush', depth: 'skin', regions: ['armpit.left'] })]), '2026-09-20').regions['armpit.left']!
+    const combed = assess(dog({}, 20, [check('2026-09-20', 'armpit.left', 'glides')]), '2026-09-20').regions[
+      'armpit.left'
+    ]!
+    const brushed = assess(
+      dog({}, 20, [entry('2026-09-20', { kind: 'brush', depth: 'skin', regions: ['armpit.left'] })]),
+      '2026-09-20',
+    ).regions['armpit.left']!
     expect(combed.unseen[2]).toBeCloseTo(before.unseen[2] * 0.02, 12)
     expect(combed.clearOn).toBe('2026-09-20')
     expect(brushed.unseen[2]).toBeCloseTo(before.unseen[2], 12)
@@ -93,7 +133,9 @@ describe('what acts do', () => {
     expect(brushed.clearOn).toBe(START)
   })
   it('brushing the surface daily for six weeks leaves at least 80 % of the mats', () => {
-    const daily = Array.from({ length: 42 }, (_, d) => entry(addDays(START, d), { kind: 'brush' as const, depth: 'surface' as const, regions: REGION_IDS }))
+    const daily = Array.from({ length: 42 }, (_, d) =>
+      entry(addDays(START, d), { kind: 'brush' as const, depth: 'surface' as const, regions: REGION_IDS }),
+    )
     const nothing = allMats(dog({}, 25), '2026-10-13')
     const brushed = allMats(dog({}, 25, daily), '2026-10-13')
     expect(brushed / nothing).toBeGreaterThanOrEqual(0.8)
@@ -112,27 +154,36 @@ describe('what acts do', () => {
     const s = assess(record, '2026-09-21')
     expect(chanceOfMat(s.regions.beard!)).toBe(1)
     expect(expectedMats(s.regions.tail!)).toBeGreaterThanOrEqual(5)
-    const after = assess({ ...record, entries: [...record.entries, visit('2026-09-22', 'wool-cross', 13)] }, '2026-09-22')
+    const after = assess(
+      { ...record, entries: [...record.entries, visit('2026-09-22', 'wool-cross', 13)] },
+      '2026-09-22',
+    )
     expect(chanceOfAnyMat(placesOf(after))).toBeLessThan(0.1)
     expect(after.regions.back!.mm).toBe(13)
     expect(after.visitOn).toBe('2026-09-22')
   })
   it('refused is no check', () => {
-    const s = assess(dog({}, 20, [check('2026-09-20', 'forefoot.left', 'refused')]), '2026-09-20').regions['forefoot.left']!
+    const s = assess(dog({}, 20, [check('2026-09-20', 'forefoot.left', 'refused')]), '2026-09-20').regions[
+      'forefoot.left'
+    ]!
     expect(s.refusals).toBe(1)
     expect(s.clearOn).toBe(START)
   })
   it('wet hair not combed dry knots three times as fast for two days, combed dry not at all', () => {
     const rate = (entries: Entry[]) => {
-      const [a, b] = ['2026-09-10', '2026-09-13'].map((d) => assess(dog({}, 20, entries), d).regions['tail']!.unseen)
+      const [a, b] = ['2026-09-10', '2026-09-13'].map(
+        (d) => assess(dog({}, 20, entries), d).regions['tail']!.unseen,
+      )
       return b!.reduce((s, x) => s + x, 0) - a!.reduce((s, x) => s + x, 0)
     }
     const dry = rate([])
-    const swim = (combedDry: boolean) => entry('2026-09-10', { kind: 'wet' as const, how: 'swim' as const, combedDry })
+    const swim = (combedDry: boolean) =>
+      entry('2026-09-10', { kind: 'wet' as const, how: 'swim' as const, combedDry })
     expect(rate([swim(false)]) / dry).toBeGreaterThan(2.2)
     expect(rate([swim(true)])).toBeCloseTo(dry, 12)
     // Combed after the swim, by the order of work, though neither has a time.
-    const s = assess(dog({}, 20, [check('2026-09-10', 'tail', 'glides'), swim(false)]), '2026-09-10').regions.tail!
+    const s = assess(dog({}, 20, [check('2026-09-10', 'tail', 'glides'), swim(false)]), '2026-09-10').regions
+      .tail!
     expect(s.wetTo).toBe(null)
   })
   it('a wash left uncombed tightens and wets', () => {
@@ -142,8 +193,11 @@ describe('what acts do', () => {
     expect(s.wetBy).toBe('bath')
   })
   it('a body at about 5 mm hardly knots at the tuck-up for four weeks', () => {
-    const record = { profile: profile(), entries: [entry(START, { kind: 'visit' as const, lengths: everyPart(5), found: [] })] }
-    const at = (r: typeof record) => chanceOfMat(assess(r, addDays(START, 28)).regions['tuck-up.left']!)
+    const record = {
+      profile: profile(),
+      entries: [entry(START, { kind: 'visit' as const, lengths: everyPart(5), found: [] })],
+    }
+    const at = (r: DogRecord) => chanceOfMat(assess(r, addDays(START, 28)).regions['tuck-up.left']!)
     expect(at(record)).toBeLessThan(0.02)
     expect(at(record)).toBeLessThan(at(dog({}, 20)) / 10)
   })
@@ -160,7 +214,11 @@ describe('corrections', () => {
     expect(chanceOfMat(assess(record([back, again]), '2026-09-25').regions.beard!)).toBe(1)
   })
   it('stand in for it', () => {
-    const glides: Entry = entry('2026-09-20', { kind: 'correction', replaces: wrong.id, by: { kind: 'check', region: 'beard', finding: 'glides' } })
+    const glides: Entry = entry('2026-09-20', {
+      kind: 'correction',
+      replaces: wrong.id,
+      by: { kind: 'check', region: 'beard', finding: 'glides' },
+    })
     expect(assess(record([glides]), '2026-09-20').regions.beard!.last!.finding).toBe('glides')
   })
 })

@@ -21,7 +21,12 @@ const QUIET = [
 export async function openBrowser({ width = 1280, height = 800, dark = false, args = [] } = {}) {
   const options = new Options()
   options.setChromeBinaryPath('/usr/bin/chromium')
-  options.addArguments(...QUIET, `--user-data-dir=${mkdtempSync(join(tmpdir(), 'grumbo-'))}`, `--window-size=${width},${height}`, ...args)
+  options.addArguments(
+    ...QUIET,
+    `--user-data-dir=${mkdtempSync(join(tmpdir(), 'grumbo-'))}`,
+    `--window-size=${width},${height}`,
+    ...args,
+  )
   const driver = await new Builder()
     .forBrowser('chrome')
     .setChromeOptions(options)

@@ -5,7 +5,17 @@ import { giveUp, say } from './say.mjs'
 import { run } from './shell.mjs'
 
 /** What a build is made from. */
-const SOURCES = ['app', 'core', 'drawing', 'public', 'server', 'shared', 'nuxt.config.ts', 'package-lock.json', 'scripts/draw.ts']
+const SOURCES = [
+  'app',
+  'core',
+  'drawing',
+  'public',
+  'server',
+  'shared',
+  'nuxt.config.ts',
+  'package-lock.json',
+  'scripts/draw.ts',
+]
 const LEFT_OUT = [join('public', 'coat-map')]
 const STAMP = '.output/.built-from'
 
@@ -22,7 +32,12 @@ export async function build() {
   const now = hash.digest('hex')
   if (existsSync(STAMP) && readFileSync(STAMP, 'utf8') === now) return
   say('building the app (about a minute)')
-  if ((await run('npm', ['run', '--silent', 'build'], { stdio: ['ignore', 'inherit', 'inherit'], env: { ...process.env, NODE_ENV: 'production' } })) !== 0)
+  if (
+    (await run('npm', ['run', '--silent', 'build'], {
+      stdio: ['ignore', 'inherit', 'inherit'],
+      env: { ...process.env, NODE_ENV: 'production' },
+    })) !== 0
+  )
     giveUp('The app could not be built; see above.')
   writeFileSync(STAMP, now)
 }

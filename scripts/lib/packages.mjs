@@ -11,7 +11,8 @@ export async function npmPackages() {
   if (existsSync(STAMP) && readFileSync(STAMP, 'utf8') === lock) return
   say('installing packages from the lock file (a minute or two)')
   const code = await run('npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error'])
-  if (code !== 0) giveUp('The packages could not be installed: npm ci failed, see above. Is the registry reachable?')
+  if (code !== 0)
+    giveUp('The packages could not be installed: npm ci failed, see above. Is the registry reachable?')
   if ((await run('npx', ['nuxt', 'prepare'], { stdio: 'ignore' })) !== 0) giveUp('nuxt prepare failed.')
   writeFileSync(STAMP, lock)
 }
@@ -20,11 +21,16 @@ export async function npmPackages() {
 export async function debianPackages(names, what) {
   const how = isRoot() ? [] : ask('sudo', ['-n', 'true']) === null ? null : ['sudo', '-n']
   if (how === null || ask('which', ['apt-get']) === null)
-    giveUp(`${what} is not on this machine and cannot be installed from here. As root: apt-get install ${names.join(' ')}`)
+    giveUp(
+      `${what} is not on this machine and cannot be installed from here. As root: apt-get install ${names.join(' ')}`,
+    )
   say(`installing ${what} (Debian: ${names.join(', ')})`)
   const apt = (args) => {
     const [command, ...rest] = [...how, 'apt-get', '-qq', ...args]
-    return run(command, rest, { stdio: ['ignore', 'ignore', 'inherit'], env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' } })
+    return run(command, rest, {
+      stdio: ['ignore', 'ignore', 'inherit'],
+      env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' },
+    })
   }
   await apt(['update'])
   if ((await apt(['install', '-y', '--no-install-recommends', ...names])) !== 0)

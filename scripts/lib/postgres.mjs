@@ -15,7 +15,8 @@ function binaries() {
 }
 
 /** PostgreSQL refuses to run as root: then its own user runs it and owns its folder. */
-const asServer = (command, args) => (isRoot() ? ['runuser', ['-u', 'postgres', '--', command, ...args]] : [command, args])
+const asServer = (command, args) =>
+  isRoot() ? ['runuser', ['-u', 'postgres', '--', command, ...args]] : [command, args]
 
 /**
  * A private cluster in `folder`, on loopback, on a free port. Kept from one start to the next.
@@ -34,13 +35,24 @@ export async function startPostgres(folder, { fast = false } = {}) {
     // Its user must own the folder and be able to reach it.
     await run('chown', ['-R', 'postgres', resolve(folder)])
     if (ask(...asServer('test', ['-x', resolve(folder)])) === null)
-      giveUp(`The user postgres cannot reach ${resolve(folder)}. Put the project where every user may look, such as /srv.`)
+      giveUp(
+        `The user postgres cannot reach ${resolve(folder)}. Put the project where every user may look, such as /srv.`,
+      )
   }
-  const pg = (program, args, stdio = 'ignore') => run(...asServer(join(bin, program), args), { stdio, cwd: '/' })
+  const pg = (program, args, stdio = 'ignore') =>
+    run(...asServer(join(bin, program), args), { stdio, cwd: '/' })
   if (!existsSync(join(data, 'PG_VERSION'))) {
     say('making a database cluster')
     rmSync(data, { recursive: true, force: true })
-    const made = await pg('initdb', ['-D', data, '-U', 'grumbo', '--auth=trust', '--encoding=UTF8', '--locale=C.UTF-8'])
+    const made = await pg('initdb', [
+      '-D',
+      data,
+      '-U',
+      'grumbo',
+      '--auth=trust',
+      '--encoding=UTF8',
+      '--locale=C.UTF-8',
+    ])
     if (made !== 0) giveUp('initdb failed: the database cluster could not be made.')
   } else if (ask(...asServer(join(bin, 'pg_ctl'), ['-D', data, 'status']), { cwd: '/' }) !== null) {
     await pg('pg_ctl', ['-D', data, 'stop', '-m', 'fast', '-w'])
@@ -58,7 +70,8 @@ export async function startPostgres(folder, { fast = false } = {}) {
     at,
     psql,
     createIfMissing(name) {
-      if (psql('postgres', `select 1 from pg_database where datname = '${name}'`) !== '1') psql('postgres', `create database ${name}`)
+      if (psql('postgres', `select 1 from pg_database where datname = '${name}'`) !== '1')
+        psql('postgres', `create database ${name}`)
     },
     stop: () => pg('pg_ctl', ['-D', data, 'stop', '-m', 'fast', '-w']),
   }

@@ -27,7 +27,10 @@ export async function serve({ port, databaseUrl, secret, env = {}, quiet = true 
   const address = `http://127.0.0.1:${port}`
   const ended = new Promise((resolve) => child.once('exit', resolve))
   for (let tries = 0; tries < 300; tries++) {
-    const well = await fetch(`${address}/api/health`).then((r) => r.ok, () => false)
+    const well = await fetch(`${address}/api/health`).then(
+      (r) => r.ok,
+      () => false,
+    )
     if (well) {
       return {
         address,

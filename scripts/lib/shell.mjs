@@ -22,7 +22,9 @@ export const isRoot = () => process.getuid?.() === 0
 export function freePort(wanted = 0) {
   return new Promise((resolve, reject) => {
     const probe = createServer()
-    probe.once('error', () => (wanted ? freePort(0).then(resolve, reject) : reject(new Error('no port is free'))))
+    probe.once('error', () =>
+      wanted ? freePort(0).then(resolve, reject) : reject(new Error('no port is free')),
+    )
     probe.listen(wanted, '127.0.0.1', () => {
       const { port } = probe.address()
       probe.close(() => resolve(port))

@@ -28,7 +28,11 @@ export type Thing = { householdId: string; dogId: string } | null
  * Whether this visitor may do this act to this thing. One answer for every route: `yes`, `sign-in`
  * (nobody is signed in), or `nothing-there`, which is also what another household's thing looks like.
  */
-export function authorise(visitor: Visitor, act: RouteKey, thing: Thing): 'yes' | 'sign-in' | 'nothing-there' {
+export function authorise(
+  visitor: Visitor,
+  act: RouteKey,
+  thing: Thing,
+): 'yes' | 'sign-in' | 'nothing-there' {
   switch (routeRow(act).access) {
     case 'anyone':
       return 'yes'

@@ -6,7 +6,11 @@ import { refuse } from './refuse'
 const limiters = new Map<string, RateLimiterPostgres>()
 
 /** Counts one call. @throws 429 once the ration is used up. */
-export async function ration(key: string, who: string, { points, seconds }: { points: number; seconds: number }) {
+export async function ration(
+  key: string,
+  who: string,
+  { points, seconds }: { points: number; seconds: number },
+) {
   let limiter = limiters.get(key)
   if (!limiter) {
     limiter = new RateLimiterPostgres({

@@ -10,11 +10,8 @@ import { routeRow } from './routes'
 import type { AccessOf, RouteKey } from './routes'
 import { visitorOf } from './visitor'
 
-type VisitorFor<K extends RouteKey> = AccessOf<K> extends 'link'
-  ? LinkHolder
-  : AccessOf<K> extends 'anyone'
-    ? Visitor
-    : Member
+type VisitorFor<K extends RouteKey> =
+  AccessOf<K> extends 'link' ? LinkHolder : AccessOf<K> extends 'anyone' ? Visitor : Member
 type DogFor<K extends RouteKey> = AccessOf<K> extends 'household' ? string : null
 
 export interface Call<K extends RouteKey, Body> {
@@ -52,7 +49,8 @@ function checkOrigin(event: H3Event) {
 
 async function readBody<T>(event: H3Event, schema: z.ZodType<T> | undefined): Promise<T> {
   if (!schema) return undefined as T
-  if (Number(getHeader(event, 'content-length') ?? 0) > MOST_BYTES) throw refuse(413, 'That is too much at once.')
+  if (Number(getHeader(event, 'content-length') ?? 0) > MOST_BYTES)
+    throw refuse(413, 'That is too much at once.')
   const raw = (await readRawBody(event, 'utf8')) ?? ''
   if (raw.length > MOST_BYTES) throw refuse(413, 'That is too much at once.')
   let json: unknown
@@ -85,7 +83,12 @@ export function route<K extends RouteKey, Body = undefined>(
     const answer = authorise(visitor, key, thing)
     if (answer === 'sign-in') throw refuse(401, 'Sign in first.')
     if (answer === 'nothing-there')
-      throw refuse(404, row.access === 'link' ? 'This link does not open anything, or no longer does.' : 'There is nothing here.')
+      throw refuse(
+        404,
+        row.access === 'link'
+          ? 'This link does not open anything, or no longer does.'
+          : 'There is nothing here.',
+      )
     const body = await readBody(event, schema)
     return handler({ event, visitor, dogId, body } as Call<K, Body>)
   })

@@ -13,7 +13,9 @@ export async function migrate(pool: pg.Pool, migrations: readonly Migration[]): 
   const client = await pool.connect()
   try {
     await client.query('select pg_advisory_lock($1)', [LOCK])
-    await client.query('create table if not exists migrations (name text primary key, applied timestamptz not null default now())')
+    await client.query(
+      'create table if not exists migrations (name text primary key, applied timestamptz not null default now())',
+    )
     const { rows } = await client.query<{ name: string }>('select name from migrations')
     const done = new Set(rows.map((r) => r.name))
     for (const { name, sql } of [...migrations].sort((a, b) => a.name.localeCompare(b.name))) {

@@ -20,7 +20,9 @@ export async function signUp(form: z.output<typeof signUpBody>) {
   const householdId = uuid()
   const accountId = uuid()
   return db().transaction(async (tx) => {
-    await tx.insert(households).values({ id: householdId, name: `${form.name}’s household`, timeZone: form.timeZone })
+    await tx
+      .insert(households)
+      .values({ id: householdId, name: `${form.name}’s household`, timeZone: form.timeZone })
     const [account] = await tx
       .insert(accounts)
       .values({ householdId, id: accountId, name: form.name, email: form.email, passwordHash })
@@ -50,7 +52,9 @@ export async function findByEmail(email: string) {
 export async function startSession(who: { householdId: string; accountId: string }): Promise<string> {
   const id = uuid()
   const expires = new Date(Date.now() + SESSION_DAYS * 86_400_000)
-  await db().insert(sessions).values({ ...who, id, expires })
+  await db()
+    .insert(sessions)
+    .values({ ...who, id, expires })
   return id
 }
 
@@ -66,7 +70,10 @@ export async function findSession(householdId: string, id: string): Promise<Memb
   const [row] = await db()
     .select({ accountId: accounts.id, name: accounts.name, email: accounts.email })
     .from(sessions)
-    .innerJoin(accounts, and(eq(accounts.householdId, sessions.householdId), eq(accounts.id, sessions.accountId)))
+    .innerJoin(
+      accounts,
+      and(eq(accounts.householdId, sessions.householdId), eq(accounts.id, sessions.accountId)),
+    )
     .where(
       and(
         eq(sessions.householdId, householdId),

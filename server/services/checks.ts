@@ -30,7 +30,8 @@ export function checkEntries(profile: Profile, onFile: readonly Entry[], fresh: 
   const known = new Set([...onFile, ...fresh].map((e) => e.id))
   for (const e of fresh) {
     if (e.day > today) throw refuse(422, `${e.day} has not come yet. An entry is of today or earlier.`)
-    if (e.day < addDays(profile.since, -MOST_DAYS_BACK)) throw refuse(422, `${e.day} is too long ago for this record.`)
+    if (e.day < addDays(profile.since, -MOST_DAYS_BACK))
+      throw refuse(422, `${e.day} is too long ago for this record.`)
     const fact = e.what.kind === 'correction' ? e.what.by : e.what
     if (e.what.kind === 'correction' && !known.has(e.what.replaces))
       throw refuse(422, 'The entry to correct is not on file.')

@@ -63,7 +63,11 @@ export async function changeProfile(householdId: string, dogId: string, profile:
 /** Adds entries to the record; those already there stay as they were. @returns how many were new */
 export async function addEntries(householdId: string, dogId: string, authorId: string, fresh: Entry[]) {
   return db().transaction(async (tx) => {
-    const [dog] = await tx.select({ profile: dogs.profile }).from(dogs).where(one(householdId, dogId)).for('share')
+    const [dog] = await tx
+      .select({ profile: dogs.profile })
+      .from(dogs)
+      .where(one(householdId, dogId))
+      .for('share')
     if (!dog) throw refuse(404, 'There is nothing here.')
     checkEntries(dog.profile, await entriesOf(tx, householdId, dogId), fresh)
     return insert(tx, householdId, dogId, authorId, fresh)
@@ -74,7 +78,9 @@ async function insert(tx: Tx, householdId: string, dogId: string, authorId: stri
   if (!fresh.length) return 0
   const rows = await tx
     .insert(entries)
-    .values(fresh.map((e) => ({ householdId, dogId, id: e.id, day: e.day, kind: e.what.kind, entry: e, authorId })))
+    .values(
+      fresh.map((e) => ({ householdId, dogId, id: e.id, day: e.day, kind: e.what.kind, entry: e, authorId })),
+    )
     .onConflictDoNothing()
     .returning({ id: entries.id })
   return rows.length

@@ -4,11 +4,16 @@ import { refuse } from '../access/refuse'
 import { db } from '../db/client'
 import { notes } from '../db/schema'
 
-const ofDog = (householdId: string, dogId: string) => and(eq(notes.householdId, householdId), eq(notes.dogId, dogId))
+const ofDog = (householdId: string, dogId: string) =>
+  and(eq(notes.householdId, householdId), eq(notes.dogId, dogId))
 
 /** The thread between owner and groomer, oldest first. */
 export async function notesOf(householdId: string, dogId: string): Promise<Note[]> {
-  const rows = await db().select().from(notes).where(ofDog(householdId, dogId)).orderBy(asc(notes.sent), asc(notes.id))
+  const rows = await db()
+    .select()
+    .from(notes)
+    .where(ofDog(householdId, dogId))
+    .orderBy(asc(notes.sent), asc(notes.id))
   return rows.map((r) => ({
     id: r.id,
     author: r.author,
@@ -32,8 +37,12 @@ export interface NewNote {
 export async function sendNote(note: NewNote) {
   const [added] = await db().insert(notes).values(note).onConflictDoNothing().returning({ id: notes.id })
   if (added) return
-  const [there] = await db().select().from(notes).where(and(ofDog(note.householdId, note.dogId), eq(notes.id, note.id)))
-  if (there?.body !== note.body || there.author !== note.author) throw refuse(409, 'A different note already has that id.')
+  const [there] = await db()
+    .select()
+    .from(notes)
+    .where(and(ofDog(note.householdId, note.dogId), eq(notes.id, note.id)))
+  if (there?.body !== note.body || there.author !== note.author)
+    throw refuse(409, 'A different note already has that id.')
 }
 
 /** Marks what the other side wrote as read. */

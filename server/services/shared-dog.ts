@@ -7,7 +7,9 @@ import { markRead, notesOf } from './notes'
 
 /** What day it is in a time zone now. */
 export const todayIn = (timeZone: string) =>
-  new Intl.DateTimeFormat('en-CA', { timeZone, year: 'numeric', month: '2-digit', day: '2-digit' }).format(new Date())
+  new Intl.DateTimeFormat('en-CA', { timeZone, year: 'numeric', month: '2-digit', day: '2-digit' }).format(
+    new Date(),
+  )
 
 /**
  * A dog as a link shows it: the running stretch with scope `stretch`; with scope `note` only what

@@ -9,7 +9,8 @@ import { shares } from '../db/schema'
 /** 256 bits; only its hash is kept, so a link that is lost is made anew. */
 const TOKEN_BYTES = 32
 const hashOf = (token: string) => createHash('sha256').update(token).digest()
-const ofDog = (householdId: string, dogId: string) => and(eq(shares.householdId, householdId), eq(shares.dogId, dogId))
+const ofDog = (householdId: string, dogId: string) =>
+  and(eq(shares.householdId, householdId), eq(shares.dogId, dogId))
 
 /** Makes a link. @returns its token, shown this once */
 export async function makeShare(householdId: string, dogId: string, form: z.output<typeof shareBody>) {
@@ -17,7 +18,15 @@ export async function makeShare(householdId: string, dogId: string, form: z.outp
   const expires = new Date(Date.now() + form.days * 86_400_000)
   const [row] = await db()
     .insert(shares)
-    .values({ householdId, dogId, id: form.id, tokenHash: hashOf(token), scope: form.scope, groomer: form.groomer, expires })
+    .values({
+      householdId,
+      dogId,
+      id: form.id,
+      tokenHash: hashOf(token),
+      scope: form.scope,
+      groomer: form.groomer,
+      expires,
+    })
     .onConflictDoNothing()
     .returning({ id: shares.id })
   return row ? { token, expires: expires.toISOString() } : null

@@ -21,7 +21,12 @@ export const profile = (more: Partial<Profile> = {}): Profile => ({
   ...more,
 })
 
-export const entry = (day: string, what: Entry['what'], more: Partial<Entry> = {}): Entry => ({ id: uuid(), day, what, ...more })
+export const entry = (day: string, what: Entry['what'], more: Partial<Entry> = {}): Entry => ({
+  id: uuid(),
+  day,
+  what,
+  ...more,
+})
 
 export const visit = (day: string, coat: CoatId, bodyMm: number): Entry =>
   entry(day, { kind: 'visit', lengths: lengthsAt(coat, bodyMm), found: [] })

@@ -19,10 +19,10 @@ const KEYS = [
   <Dialog :open="true" class="relative z-30" @close="emit('close')">
     <div class="fixed inset-0 bg-[color-mix(in_srgb,var(--ink)_35%,transparent)]" aria-hidden="true" />
     <div class="fixed inset-0 flex items-center justify-center p-4">
-      <DialogPanel class="bg-paper border-ink w-full max-w-lg rounded border p-6">
+      <DialogPanel class="w-full max-w-lg rounded border border-ink bg-paper p-6">
         <DialogTitle as="h2">Keys</DialogTitle>
         <dl class="mt-4">
-          <div v-for="[key, what] in KEYS" :key="key" class="border-rule flex gap-4 border-t py-2">
+          <div v-for="[key, what] in KEYS" :key="key" class="flex gap-4 border-t border-rule py-2">
             <dt class="w-24 shrink-0 font-semibold">{{ key }}</dt>
             <dd class="text-ink-2">{{ what }}</dd>
           </div>

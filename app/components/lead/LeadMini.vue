@@ -23,11 +23,19 @@ const w = computed(() => Math.max(320, width.value || 358))
 const Y = 20
 const at = computed(() => daysBetween(props.from, props.today))
 const shape = computed(() =>
-  leadShape(props.chances, at.value, { x0: 30, x1: w.value - 42, y: Y, thin: 3, thick: w.value > 700 ? 26 : 22 }),
+  leadShape(props.chances, at.value, {
+    x0: 30,
+    x1: w.value - 42,
+    y: Y,
+    thin: 3,
+    thick: w.value > 700 ? 26 : 22,
+  }),
 )
 const todayX = computed(() => shape.value.x(at.value))
 const total = computed(() => daysBetween(props.from, props.to))
-const todayAnchor = computed(() => (todayX.value < 150 ? 'start' : todayX.value > w.value - 190 ? 'end' : 'middle'))
+const todayAnchor = computed(() =>
+  todayX.value < 150 ? 'start' : todayX.value > w.value - 190 ? 'end' : 'middle',
+)
 const arrival = computed(() => inOdds(props.chances.at(-1) ?? 0))
 const FULL = 15
 </script>
@@ -42,10 +50,18 @@ const FULL = 15
       role="img"
       :aria-label="`The stretch: day ${at} of ${total}, ${shortDay(from)} to ${shortDay(to)}. With the plan kept, the chance of a mat at the end is ${arrival}.`"
     >
-      <g fill="none" stroke="var(--ink)" stroke-width="1.6" stroke-linecap="round" :transform="`translate(29 ${Y})`">
+      <g
+        fill="none"
+        stroke="var(--ink)"
+        stroke-width="1.6"
+        stroke-linecap="round"
+        :transform="`translate(29 ${Y})`"
+      >
         <path d="M0 0h-4" />
         <circle cx="-7.500" cy="0" r="3" />
-        <path d="M-10.500-1.500h-4M-10.500 1.500h-4M-14.500-2.800c-5-3-11-2-12 2-1 3.600 3.500 5.600 7 5 2-.4 3.500-1.200 5-2M-14.500-2.800v5" />
+        <path
+          d="M-10.500-1.500h-4M-10.500 1.500h-4M-14.500-2.800c-5-3-11-2-12 2-1 3.600 3.500 5.600 7 5 2-.4 3.500-1.200 5-2M-14.500-2.800v5"
+        />
       </g>
       <path :d="shape.body" fill="var(--coat)" />
       <path :d="shape.tint" fill="var(--tint)" fill-opacity=".3" />

@@ -59,12 +59,24 @@ export function leadShape(
       const dx = (Math.cos(angle) * length) / 2
       const dy = Math.sin(angle) * Math.min(length / 2, h * 0.44)
       const left = Math.max(x0, at - dx)
-      const d = hair([left, py - dy], [at, py + (random() - 0.5) * 1.5], [Math.min(x1, at + dx), py + dy], 0.8 + 0.6 * k)
+      const d = hair(
+        [left, py - dy],
+        [at, py + (random() - 0.5) * 1.5],
+        [Math.min(x1, at + dx), py + dy],
+        0.8 + 0.6 * k,
+      )
       if (day > upTo) out.ahead += d
       else out.past += d
     }
-    if (k > 0.3 && random() < k - 0.2) out.tint += hair([Math.max(x0, at - 9), y], [at, y + 1], [Math.min(x1, at + 9), y], 4 + 3 * k)
+    if (k > 0.3 && random() < k - 0.2)
+      out.tint += hair([Math.max(x0, at - 9), y], [at, y + 1], [Math.min(x1, at + 9), y], 4 + 3 * k)
   }
   const edge = (pts: Pt[]) => ribbon(pts, (t) => 0.6 + 0.9 * Math.min(1, risk(t * days)))
-  return { body: shape([...upper, ...[...lower].reverse()]), edges: edge(upper) + edge(lower), ...out, x, half }
+  return {
+    body: shape([...upper, ...[...lower].reverse()]),
+    edges: edge(upper) + edge(lower),
+    ...out,
+    x,
+    half,
+  }
 }

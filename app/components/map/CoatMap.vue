@@ -36,7 +36,9 @@ const VIEWS = [
 const view = ref<(typeof VIEWS)[number]['id']>('left')
 const side = computed<Side>(() => (view.value === 'right' ? 'right' : 'left'))
 const flat = computed(() => view.value === 'left' || view.value === 'right')
-const sheet = computed<SheetId>(() => (view.value === 'under' || view.value === 'head' ? view.value : props.build))
+const sheet = computed<SheetId>(() =>
+  view.value === 'under' || view.value === 'head' ? view.value : props.build,
+)
 
 const states = computed(() => {
   const out: Record<string, number> = {}
@@ -76,7 +78,12 @@ function spotsOf(drawing: Drawing, box: readonly number[]): Spot[] {
 
 const stop = ref<RegionId | null>(null)
 const paths = ref<Record<string, SVGPathElement>>({})
-const KEYS: Record<string, Pt> = { ArrowUp: [0, -1], ArrowDown: [0, 1], ArrowLeft: [-1, 0], ArrowRight: [1, 0] }
+const KEYS: Record<string, Pt> = {
+  ArrowUp: [0, -1],
+  ArrowDown: [0, 1],
+  ArrowLeft: [-1, 0],
+  ArrowRight: [1, 0],
+}
 /** Arrows go to the nearest place that way; Enter and Space pick it. */
 function walk(event: KeyboardEvent, spots: Spot[], at: Spot) {
   if (event.key === 'Enter' || event.key === ' ') {
@@ -123,8 +130,15 @@ watch(picked, (id) => {
 
 <template>
   <div class="relative">
-    <DogDrawing v-slot="{ drawing, box }" :sheet="sheet" :states="states" :mirrored="view === 'right'" :pale="pale" :class="flat ? 'max-h-[540px]' : compact ? 'max-h-[300px]' : 'max-h-[540px]'">
-      <template v-for="spots in [spotsOf(drawing, box)]" :key="view">
+    <DogDrawing
+      v-slot="{ drawing, box }"
+      :sheet="sheet"
+      :states="states"
+      :mirrored="view === 'right'"
+      :pale="pale"
+      :class="flat ? 'max-h-[540px]' : compact ? 'max-h-[300px]' : 'max-h-[540px]'"
+    >
+      <template v-for="(spots, only) in [spotsOf(drawing, box)]" :key="only">
         <g role="group" :aria-label="`Coat map, ${VIEWS.find((v) => v.id === view)!.label}`">
           <path
             v-for="(spot, i) in spots"
@@ -151,7 +165,14 @@ watch(picked, (id) => {
             stroke="var(--ink)"
             stroke-width="1"
           />
-          <circle :cx="p.from[0]" :cy="p.from[1]" r="4.5" fill="var(--due)" stroke="var(--coat)" stroke-width="1.5" />
+          <circle
+            :cx="p.from[0]"
+            :cy="p.from[1]"
+            r="4.5"
+            fill="var(--due)"
+            stroke="var(--coat)"
+            stroke-width="1.5"
+          />
           <text
             :x="p.to[0] + (p.leftward ? -7 : 7)"
             :y="p.to[1] + 8"
@@ -160,8 +181,12 @@ watch(picked, (id) => {
             :class="{ compact }"
           >
             <template v-if="compact">{{ p.number }}</template>
-            <template v-else-if="p.leftward"><tspan class="name">{{ p.label }}</tspan> <tspan dx="5">{{ p.number }}</tspan></template>
-            <template v-else><tspan>{{ p.number }}</tspan> <tspan dx="5" class="name">{{ p.label }}</tspan></template>
+            <template v-else-if="p.leftward"
+              ><tspan class="name">{{ p.label }}</tspan> <tspan dx="5">{{ p.number }}</tspan></template
+            >
+            <template v-else
+              ><tspan>{{ p.number }}</tspan> <tspan dx="5" class="name">{{ p.label }}</tspan></template
+            >
           </text>
         </g>
       </template>
@@ -171,7 +196,7 @@ watch(picked, (id) => {
       <RadioGroupOption v-for="v in VIEWS" :key="v.id" v-slot="{ checked }" :value="v.id" as="template">
         <div
           class="flex min-h-11 cursor-pointer items-center border-l-2 pr-3 pl-3"
-          :class="checked ? 'border-due text-ink font-semibold' : 'border-rule text-ink-2'"
+          :class="checked ? 'border-due font-semibold text-ink' : 'border-rule text-ink-2'"
         >
           {{ compact ? v.short : v.label }}
         </div>

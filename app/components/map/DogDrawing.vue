@@ -51,7 +51,12 @@ const tintOpacity = (state: number) => (state === 4 ? 0.42 : 0.24)
 </script>
 
 <template>
-  <svg :viewBox="view" :preserveAspectRatio="window ? 'xMidYMid slice' : undefined" class="block h-auto w-full overflow-visible" :class="{ 'opacity-50': pale }">
+  <svg
+    :viewBox="view"
+    :preserveAspectRatio="window ? 'xMidYMid slice' : undefined"
+    class="block h-auto w-full overflow-visible"
+    :class="{ 'opacity-50': pale }"
+  >
     <g :transform="mirrored ? flip : undefined" aria-hidden="true">
       <template v-for="(layer, i) in layers" :key="i">
         <template v-if="layer.marks">

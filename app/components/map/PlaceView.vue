@@ -44,7 +44,9 @@ const seen = computed<Seen | null>(() => {
   const mirror = (p: Pt): Pt => (mirrored.value ? [2 * box[0] + box[2] - p[0], p[1]] : p)
   for (const layer of drawing.value?.layers ?? []) {
     if (!('part' in layer) || layer.part.far) continue
-    const patch = layer.part.patches.find((x) => regionOfPatch(x.name, region.value.side ?? 'left') === props.region)
+    const patch = layer.part.patches.find(
+      (x) => regionOfPatch(x.name, region.value.side ?? 'left') === props.region,
+    )
     if (!patch) continue
     const [x0, y0, x1, y1] = boundsOf(patch.poly)
     const middle = middleOf(patch.poly)
@@ -82,7 +84,13 @@ const stroke = computed(() => (seen.value ? seen.value.view[2] / 130 : 2))
 <template>
   <div class="relative">
     <div class="faded h-full overflow-hidden">
-      <DogDrawing :sheet="sheet" :states="states" :mirrored="mirrored" :window="seen?.view" class="!h-full !overflow-hidden">
+      <DogDrawing
+        :sheet="sheet"
+        :states="states"
+        :mirrored="mirrored"
+        :window="seen?.view"
+        class="!h-full !overflow-hidden"
+      >
         <g v-if="seen" fill="none" stroke="var(--due)" stroke-linejoin="round" stroke-linecap="round">
           <path :d="seen.d" :stroke-width="stroke" />
           <path v-for="(a, i) in seen.arrows" :key="i" :d="a" :stroke-width="stroke * 0.8" />

@@ -17,7 +17,8 @@ const swatches = MANNERS.map(({ n, w, cross }, i) => {
     const a = random() * 6.283
     const r = Math.sqrt(random())
     const [x, y] = [26 + 19 * r * Math.cos(a), 15 + 9 * r * Math.sin(a)]
-    const turn = 0.45 + (random() - 0.5) * 0.3 + (random() < cross ? (random() < 0.5 ? -1 : 1) * (0.6 + random()) : 0)
+    const turn =
+      0.45 + (random() - 0.5) * 0.3 + (random() < cross ? (random() < 0.5 ? -1 : 1) * (0.6 + random()) : 0)
     const [dx, dy] = [5.5 * Math.cos(turn), 5.5 * Math.sin(turn)]
     d += hair([x - dx, y - dy], [x + (random() - 0.5) * 1.5, y + (random() - 0.5) * 1.5], [x + dx, y + dy], w)
   }
@@ -34,10 +35,18 @@ const WORDS: Record<(typeof SHADE_IDS)[number], string> = {
 
 <template>
   <ul class="flex flex-wrap gap-x-5 gap-y-1" aria-label="What the strokes mean">
-    <li v-for="(id, i) in SHADE_IDS" :key="id" class="text-ink-2 flex items-center gap-2">
+    <li v-for="(id, i) in SHADE_IDS" :key="id" class="flex items-center gap-2 text-ink-2">
       <svg width="52" height="30" aria-hidden="true">
         <ellipse cx="26" cy="15" rx="24" ry="13" fill="var(--coat)" />
-        <ellipse v-if="i > 2" cx="26" cy="15" rx="19" ry="10" fill="var(--tint)" :opacity="i === 4 ? 0.4 : 0.2" />
+        <ellipse
+          v-if="i > 2"
+          cx="26"
+          cy="15"
+          rx="19"
+          ry="10"
+          fill="var(--tint)"
+          :opacity="i === 4 ? 0.4 : 0.2"
+        />
         <path :d="swatches[i]" fill="var(--ink)" fill-opacity=".9" />
       </svg>
       {{ WORDS[id] }}

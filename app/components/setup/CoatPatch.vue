@@ -35,11 +35,19 @@ const d = computed(() => {
       put(70, (x, y) => strand([x, y], 0.35, 13, 3, 1.3) + strand([x + 12, y + 4.5], 0.5, 13, -3, 1.3))
       break
     case 'drop':
-      for (let x = 4; x < W - 4; x += 2) out += strand([x, 3 + random() * 10], 1.57 + (random() - 0.5) * 0.06, 34 + random() * 12, (random() - 0.5) * 3, 1.1)
+      for (let x = 4; x < W - 4; x += 2)
+        out += strand(
+          [x, 3 + random() * 10],
+          1.57 + (random() - 0.5) * 0.06,
+          34 + random() * 12,
+          (random() - 0.5) * 3,
+          1.1,
+        )
       break
     case 'feathered':
       put(60, (x, y) => strand([x, (y * 0.42) | 0], 0.05, 6, 0, 0.8))
-      for (let x = 4; x < W - 12; x += 3) out += strand([x, 25 + random() * 6], 1.1, 26 + random() * 8, (random() - 0.5) * 4, 1.3)
+      for (let x = 4; x < W - 12; x += 3)
+        out += strand([x, 25 + random() * 6], 1.1, 26 + random() * 8, (random() - 0.5) * 4, 1.3)
       break
     case 'wire':
       put(80, (x, y) => strand([x, y], (random() - 0.45) * 1.3, 12 + random() * 5, 0, 1.4))

@@ -7,7 +7,13 @@ const before = computed(() => Math.round(((props.step - 1) / props.of) * TEETH))
 </script>
 
 <template>
-  <svg viewBox="0 0 358 14" class="block w-full" preserveAspectRatio="none" role="img" :aria-label="`Question ${step} of ${of}`">
+  <svg
+    viewBox="0 0 358 14"
+    class="block w-full"
+    preserveAspectRatio="none"
+    role="img"
+    :aria-label="`Question ${step} of ${of}`"
+  >
     <path d="M0 1h358" stroke="var(--ink)" stroke-width="1.5" />
     <path
       v-for="n in TEETH"

@@ -24,8 +24,18 @@ function change(by: number) {
         class="flex h-[150px] flex-col items-center justify-end"
         @click="day = i"
       >
-        <span class="figure text-[18px]" :class="day === i ? 'text-due' : m ? '' : 'text-ink-3 font-sans !text-[13px]'">{{ m || 'none' }}</span>
-        <svg width="34" :height="8 + (m / most) * 84" :viewBox="`0 0 34 ${8 + (m / most) * 84}`" aria-hidden="true" class="overflow-visible">
+        <span
+          class="figure text-[18px]"
+          :class="day === i ? 'text-due' : m ? '' : 'font-sans !text-[13px] text-ink-3'"
+          >{{ m || 'none' }}</span
+        >
+        <svg
+          width="34"
+          :height="8 + (m / most) * 84"
+          :viewBox="`0 0 34 ${8 + (m / most) * 84}`"
+          aria-hidden="true"
+          class="overflow-visible"
+        >
           <path d="M1 3h32" :stroke="day === i ? 'var(--due)' : 'var(--edge)'" stroke-width="3.500" />
           <path
             v-for="n in Math.min(30, m)"
@@ -36,13 +46,34 @@ function change(by: number) {
             stroke-width="1.100"
           />
         </svg>
-        <span class="border-ink mt-1 w-full border-t-[1.5px] pt-1 text-[14px]" :class="day === i ? 'font-bold' : 'text-ink-2'">{{ WEEKDAYS_SHORT[i] }}</span>
+        <span
+          class="mt-1 w-full border-t-[1.5px] border-ink pt-1 text-[14px]"
+          :class="day === i ? 'font-bold' : 'text-ink-2'"
+          >{{ WEEKDAYS_SHORT[i] }}</span
+        >
       </button>
     </div>
-    <div class="border-rule mt-4 flex items-center border-y">
-      <p class="flex-1"><b class="font-semibold">{{ WEEKDAYS_SHORT[day] }}</b>, {{ minutes[day] ? `${minutes[day]} minutes` : 'none' }}</p>
-      <button type="button" class="border-rule size-14 border-l text-[24px]" aria-label="Five minutes less" @click="change(-STEP)">−</button>
-      <button type="button" class="border-rule size-14 border-l text-[24px]" aria-label="Five minutes more" @click="change(STEP)">+</button>
+    <div class="mt-4 flex items-center border-y border-rule">
+      <p class="flex-1">
+        <b class="font-semibold">{{ WEEKDAYS_SHORT[day] }}</b>,
+        {{ minutes[day] ? `${minutes[day]} minutes` : 'none' }}
+      </p>
+      <button
+        type="button"
+        class="size-14 border-l border-rule text-[24px]"
+        aria-label="Five minutes less"
+        @click="change(-STEP)"
+      >
+        −
+      </button>
+      <button
+        type="button"
+        class="size-14 border-l border-rule text-[24px]"
+        aria-label="Five minutes more"
+        @click="change(STEP)"
+      >
+        +
+      </button>
     </div>
   </div>
 </template>

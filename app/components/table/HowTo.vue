@@ -12,7 +12,7 @@ const STEPS = [
 
 <template>
   <ol>
-    <li v-for="(step, i) in STEPS" :key="i" class="border-rule grid grid-cols-[26px_1fr] border-t py-2">
+    <li v-for="(step, i) in STEPS" :key="i" class="grid grid-cols-[26px_1fr] border-t border-rule py-2">
       <span class="figure text-ink-2">{{ i + 1 }}</span>
       <span>{{ step }}</span>
     </li>

@@ -19,7 +19,9 @@ const atTable = computed(() => route.path.endsWith('/table'))
 const stretch = computed(() => stretchOf(file.value, today.value))
 const now = computed(() => assess(file.value, today.value))
 const shades = computed(() =>
-  Object.fromEntries(Object.values(now.value.regions).map((s) => [s.id.replace('.left', ''), shadeOf(chanceOfMat(s))])),
+  Object.fromEntries(
+    Object.values(now.value.regions).map((s) => [s.id.replace('.left', ''), shadeOf(chanceOfMat(s))]),
+  ),
 )
 const others = computed(() => store.me?.dogs.filter((d) => d.id !== dogId.value) ?? [])
 const SECTIONS = [
@@ -29,7 +31,9 @@ const SECTIONS = [
 ]
 const sectionOf = (path: string) => path.replace(/^\/dogs\/[^/]+/, '')
 const to = (dog: string, section: string) => `/dogs/${dog}${section}`
-const bodyMm = computed(() => Math.round(now.value.regions['side.left']?.mm ?? now.value.regions.back?.mm ?? 0))
+const bodyMm = computed(() =>
+  Math.round(now.value.regions['side.left']?.mm ?? now.value.regions.back?.mm ?? 0),
+)
 const waiting = computed(() => record.waiting.filter((w) => !w.refused && w.dogId === dogId.value))
 const refused = computed(() => record.waiting.filter((w) => w.refused))
 useHead({ title: computed(() => (record.file ? `${record.file.profile.name} · Grumbo` : 'Grumbo')) })
@@ -70,20 +74,27 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onKey, true))
   </div>
   <div v-else-if="!record.file" class="mx-auto max-w-[1280px] px-4 pt-24 desk:px-10" role="status">
     <p class="why">Reading the diary</p>
-    <div class="border-rule mt-3 border-t" />
+    <div class="mt-3 border-t border-rule" />
   </div>
   <NuxtPage v-else-if="atTable" />
   <div v-else class="mx-auto flex min-h-dvh max-w-[1280px] flex-col pb-[76px] desk:pb-6">
     <a href="#main" class="sr-only focus:not-sr-only focus:absolute focus:p-3">To the page</a>
     <header class="px-4 pt-2 desk:px-10">
       <div class="flex items-center gap-3">
-        <NuxtLink :to="to(dogId, '')" class="w-[52px] shrink-0 desk:w-[68px]" :aria-label="`${file.profile.name}, today`">
+        <NuxtLink
+          :to="to(dogId, '')"
+          class="w-[52px] shrink-0 desk:w-[68px]"
+          :aria-label="`${file.profile.name}, today`"
+        >
           <DogDrawing :sheet="buildOf(file.profile.coat)" :states="shades" :detail="3.6" />
         </NuxtLink>
         <div class="min-w-0 flex-1 desk:flex-none">
-          <p class="truncate font-serif text-[27px] leading-tight font-medium desk:text-[31px]">{{ file.profile.name }}</p>
+          <p class="truncate font-serif text-[27px] leading-tight font-medium desk:text-[31px]">
+            {{ file.profile.name }}
+          </p>
           <p class="small hidden whitespace-nowrap desk:block">
-            {{ file.profile.weightKg }} kg, {{ COATS[file.profile.coat].label.toLowerCase() }}, {{ bodyMm }} mm
+            {{ file.profile.weightKg }} kg, {{ COATS[file.profile.coat].label.toLowerCase() }},
+            {{ bodyMm }} mm
           </p>
         </div>
         <nav aria-label="Sections" class="ml-auto hidden items-center desk:flex">
@@ -92,47 +103,67 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onKey, true))
             :key="s.path"
             :to="to(dogId, s.path)"
             class="flex h-11 items-center px-3"
-            :class="sectionOf(route.path) === s.path ? 'border-due border-b-[2.5px] font-semibold' : 'text-ink-2'"
+            :class="
+              sectionOf(route.path) === s.path ? 'border-b-[2.5px] border-due font-semibold' : 'text-ink-2'
+            "
             :aria-current="sectionOf(route.path) === s.path ? 'page' : undefined"
             >{{ s.label }}</NuxtLink
           >
-          <span class="bg-rule mx-3 h-5 w-px" />
-          <NuxtLink v-for="d in others.slice(0, 4)" :key="d.id" :to="to(d.id, sectionOf(route.path))" class="text-ink-2 flex h-11 max-w-32 items-center px-2"
+          <span class="mx-3 h-5 w-px bg-rule" />
+          <NuxtLink
+            v-for="d in others.slice(0, 4)"
+            :key="d.id"
+            :to="to(d.id, sectionOf(route.path))"
+            class="flex h-11 max-w-32 items-center px-2 text-ink-2"
             ><span class="truncate">{{ d.profile.name }}</span></NuxtLink
           >
-          <NuxtLink to="/household" class="text-ink-2 flex h-11 items-center px-2">Household</NuxtLink>
+          <NuxtLink to="/household" class="flex h-11 items-center px-2 text-ink-2">Household</NuxtLink>
         </nav>
         <NuxtLink
           v-if="others[0]"
           :to="to(others[0].id, sectionOf(route.path))"
-          class="text-ink-2 flex min-h-11 max-w-28 items-center gap-2 desk:hidden"
+          class="flex min-h-11 max-w-28 items-center gap-2 text-ink-2 desk:hidden"
           :aria-label="`Switch to ${others[0].profile.name}`"
         >
           <span class="truncate">{{ others[0].profile.name }}</span>
         </NuxtLink>
       </div>
       <LeadMini v-bind="stretch" :today="today" class="mt-1" />
-      <p v-if="waiting.length" class="border-rule mt-1 border-b py-2 text-[14px] font-semibold" role="status">
-        {{ waiting.length === 1 ? 'One entry waits' : `${waiting.length} entries wait` }} on this device and will go up by themselves.
+      <p v-if="waiting.length" class="mt-1 border-b border-rule py-2 text-[14px] font-semibold" role="status">
+        {{ waiting.length === 1 ? 'One entry waits' : `${waiting.length} entries wait` }} on this device and
+        will go up by themselves.
       </p>
-      <p v-if="refused.length" class="refusal border-rule mt-1 flex items-center gap-3 border-b py-1 text-[14px]" role="alert">
+      <p
+        v-if="refused.length"
+        class="refusal mt-1 flex items-center gap-3 border-b border-rule py-1 text-[14px]"
+        role="alert"
+      >
         <CautionMark />
         <span class="flex-1">An entry was not taken: {{ refused[0]!.refused }}</span>
         <button class="quiet" @click="record.dismissRefused()">Leave it out</button>
       </p>
     </header>
     <main id="main" class="flex-1 px-4 desk:px-10"><NuxtPage :key="dogId" /></main>
-    <nav aria-label="Sections" class="border-ink bg-paper fixed inset-x-0 bottom-0 z-10 flex h-[60px] border-t px-2 desk:hidden">
+    <nav
+      aria-label="Sections"
+      class="fixed inset-x-0 bottom-0 z-10 flex h-[60px] border-t border-ink bg-paper px-2 desk:hidden"
+    >
       <NuxtLink
         v-for="s in SECTIONS"
         :key="s.path"
         :to="to(dogId, s.path)"
         class="-mt-px flex items-center border-t-[3px] px-3 text-[16px]"
-        :class="sectionOf(route.path) === s.path ? 'border-due font-semibold' : 'text-ink-2 border-transparent'"
+        :class="
+          sectionOf(route.path) === s.path ? 'border-due font-semibold' : 'border-transparent text-ink-2'
+        "
         :aria-current="sectionOf(route.path) === s.path ? 'page' : undefined"
         >{{ s.label }}</NuxtLink
       >
-      <NuxtLink to="/household" class="border-rule ml-auto flex items-center gap-2 border-l pr-2 pl-4 text-[16px]"><CombMark />Household</NuxtLink>
+      <NuxtLink
+        to="/household"
+        class="ml-auto flex items-center gap-2 border-l border-rule pr-2 pl-4 text-[16px]"
+        ><CombMark />Household</NuxtLink
+      >
     </nav>
     <KeyList v-if="keysShown" @close="keysShown = false" />
   </div>

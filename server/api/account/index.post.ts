@@ -8,7 +8,10 @@ export default route(
   'POST /api/account',
   async ({ event, body }) => {
     const who = await signUp(body)
-    if (!who) throw refuse(409, 'That address has an account already. Sign in instead.', { email: 'Has an account already.' })
+    if (!who)
+      throw refuse(409, 'That address has an account already. Sign in instead.', {
+        email: 'Has an account already.',
+      })
     await signIn(event, who)
     return { ok: true }
   },

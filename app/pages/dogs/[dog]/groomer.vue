@@ -32,7 +32,9 @@ watch(body, (text) => {
 })
 const changed = computed(() => body.value !== fromRecord.value)
 
-const live = computed(() => thread.value?.shares.filter((s) => !s.revoked && Date.parse(s.expires) > Date.now()) ?? [])
+const live = computed(
+  () => thread.value?.shares.filter((s) => !s.revoked && Date.parse(s.expires) > Date.now()) ?? [],
+)
 const groomer = ref(file.value.profile.groomer ?? '')
 const sending = ref(false)
 const problem = ref('')
@@ -62,7 +64,10 @@ async function send() {
     localStorage.removeItem(storeKey.value)
     await load()
   } catch (error) {
-    problem.value = error instanceof NoSignal ? 'It did not go: there is no signal. The words are safe here.' : inWords(error)
+    problem.value =
+      error instanceof NoSignal
+        ? 'It did not go: there is no signal. The words are safe here.'
+        : inWords(error)
   }
   sending.value = false
 }
@@ -106,13 +111,28 @@ const dayOf = (iso: string) => localDay(new Date(iso))
   <div class="desk:grid desk:grid-cols-[minmax(0,1fr)_400px] desk:gap-14">
     <section aria-label="A note" class="max-w-[660px]">
       <h1 class="pt-2 desk:pt-5">{{ sent ? `Sent to ${to}` : `Tell ${to}` }}</h1>
-      <p class="why mt-2">{{ sent ? 'It stands in the thread. Nothing is sent by itself.' : 'Drafted from what you wrote down. Change it as you like; nothing goes until you send it.' }}</p>
+      <p class="why mt-2">
+        {{
+          sent
+            ? 'It stands in the thread. Nothing is sent by itself.'
+            : 'Drafted from what you wrote down. Change it as you like; nothing goes until you send it.'
+        }}
+      </p>
 
-      <div v-if="link" class="border-due mt-4 border-l-[3px] pl-3">
+      <div v-if="link" class="mt-4 border-l-[3px] border-due pl-3">
         <p class="font-semibold">Give {{ to }} this link</p>
-        <p class="small">It opens with no account and is shown this once. Anyone who has it can read and answer.</p>
+        <p class="small">
+          It opens with no account and is shown this once. Anyone who has it can read and answer.
+        </p>
         <p class="mt-1 flex items-center gap-3">
-          <input :value="link" readonly class="field min-w-0 flex-1 !text-[14px]" aria-label="The link" data-link @focus="($event.target as HTMLInputElement).select()" />
+          <input
+            :value="link"
+            readonly
+            class="field min-w-0 flex-1 !text-[14px]"
+            aria-label="The link"
+            data-link
+            @focus="($event.target as HTMLInputElement).select()"
+          />
           <button class="quiet" @click="copy">{{ copied ? 'Copied' : 'Copy' }}</button>
         </p>
       </div>
@@ -128,45 +148,84 @@ const dayOf = (iso: string) => localDay(new Date(iso))
             v-model="body"
             :maxlength="MOST_NOTE"
             rows="10"
-            class="bg-coat border-rule w-full rounded border p-4 font-serif text-[17px] leading-[1.45]"
+            class="w-full rounded border border-rule bg-coat p-4 font-serif text-[17px] leading-[1.45]"
           />
         </label>
         <p class="flex justify-between">
-          <button v-if="changed" type="button" class="quiet" @click="body = fromRecord">Back to the draft</button><span v-else />
-          <span v-if="body.length > MOST_NOTE * 0.9" class="small pt-2">{{ MOST_NOTE - body.length }} letters left</span>
+          <button v-if="changed" type="button" class="quiet" @click="body = fromRecord">
+            Back to the draft</button
+          ><span v-else />
+          <span v-if="body.length > MOST_NOTE * 0.9" class="small pt-2"
+            >{{ MOST_NOTE - body.length }} letters left</span
+          >
         </p>
-        <p v-if="problem" class="refusal mt-1 flex gap-2" role="alert"><CautionMark class="shrink-0" />{{ problem }}</p>
-        <button class="act act-filled mt-3 w-full text-[17px]" :disabled="sending || !body.trim()">Send to {{ to }}</button>
-        <p class="small mt-3">A vet’s or groomer’s instruction overrides this program, and local law and their professions’ codes come first.</p>
+        <p v-if="problem" class="refusal mt-1 flex gap-2" role="alert">
+          <CautionMark class="shrink-0" />{{ problem }}
+        </p>
+        <button class="act act-filled mt-3 w-full text-[17px]" :disabled="sending || !body.trim()">
+          Send to {{ to }}
+        </button>
+        <p class="small mt-3">
+          A vet’s or groomer’s instruction overrides this program, and local law and their professions’ codes
+          come first.
+        </p>
       </form>
-      <button v-else class="act act-plain mt-5" @click="((sent = false), (body = fromRecord))">Write another</button>
+      <button v-else class="act act-plain mt-5" @click="((sent = false), (body = fromRecord))">
+        Write another
+      </button>
     </section>
 
     <section aria-label="The thread" class="mt-8 desk:mt-6">
-      <h2 class="border-ink border-b pb-2">Between you</h2>
-      <p v-if="offline" class="small py-3" role="status">No signal: the thread shows when there is one. <button class="quiet" @click="load">Try again</button></p>
+      <h2 class="border-b border-ink pb-2">Between you</h2>
+      <p v-if="offline" class="small py-3" role="status">
+        No signal: the thread shows when there is one. <button class="quiet" @click="load">Try again</button>
+      </p>
       <p v-else-if="!thread" class="small py-3" role="status">Reading the thread</p>
       <p v-else-if="!thread.notes.length" class="why py-3">Nothing yet.</p>
       <ol v-else>
-        <li v-for="n in [...thread.notes].reverse()" :key="n.id" class="border-rule border-b py-3" :data-author="n.author">
+        <li
+          v-for="n in [...thread.notes].reverse()"
+          :key="n.id"
+          class="border-b border-rule py-3"
+          :data-author="n.author"
+        >
           <p class="small flex justify-between gap-3">
-            <b class="text-ink font-semibold">{{ n.author === 'owner' ? 'You' : n.authorName }}</b>
-            <span>{{ sayDay(dayOf(n.sent), today) }}{{ n.author === 'owner' ? (n.read ? ', read' : ', not read yet') : '' }}</span>
+            <b class="font-semibold text-ink">{{ n.author === 'owner' ? 'You' : n.authorName }}</b>
+            <span
+              >{{ sayDay(dayOf(n.sent), today)
+              }}{{ n.author === 'owner' ? (n.read ? ', read' : ', not read yet') : '' }}</span
+            >
           </p>
-          <p class="mt-1 break-words whitespace-pre-line" :class="n.author === 'groomer' ? 'why text-ink' : ''">{{ n.body }}</p>
+          <p
+            class="mt-1 break-words whitespace-pre-line"
+            :class="n.author === 'groomer' ? 'why text-ink' : ''"
+          >
+            {{ n.body }}
+          </p>
         </li>
       </ol>
-      <h2 class="border-ink mt-8 border-b pb-2">Links</h2>
+      <h2 class="mt-8 border-b border-ink pb-2">Links</h2>
       <p v-if="thread && !thread.shares.length" class="why py-3">None open. The first note makes one.</p>
       <ul v-if="thread">
-        <li v-for="s in thread.shares" :key="s.id" class="border-rule flex items-center justify-between gap-3 border-b py-2" :data-share="s.id">
+        <li
+          v-for="s in thread.shares"
+          :key="s.id"
+          class="flex items-center justify-between gap-3 border-b border-rule py-2"
+          :data-share="s.id"
+        >
           <span>
             <b class="font-semibold">{{ s.groomer }}</b><br />
             <span class="small">{{
-              s.revoked ? 'closed' : Date.parse(s.expires) < Date.now() ? 'run out' : `this stretch, open until ${dayAndMonth(dayOf(s.expires))}${s.lastOpened ? `, opened ${sayDay(dayOf(s.lastOpened), today)}` : ', not opened yet'}`
+              s.revoked
+                ? 'closed'
+                : Date.parse(s.expires) < Date.now()
+                  ? 'run out'
+                  : `this stretch, open until ${dayAndMonth(dayOf(s.expires))}${s.lastOpened ? `, opened ${sayDay(dayOf(s.lastOpened), today)}` : ', not opened yet'}`
             }}</span>
           </span>
-          <button v-if="!s.revoked && Date.parse(s.expires) > Date.now()" class="quiet" @click="revoke(s.id)">Close it</button>
+          <button v-if="!s.revoked && Date.parse(s.expires) > Date.now()" class="quiet" @click="revoke(s.id)">
+            Close it
+          </button>
         </li>
       </ul>
       <button v-if="thread" class="quiet mt-1" @click="another">Make a new link</button>

@@ -21,8 +21,10 @@ const shown = computed(() => shownMinutes(plan.value.items))
 const total = computed(() => shown.value.reduce((sum, m) => sum + m, plan.value.setupMinutes))
 const headline = computed(() => {
   const p = plan.value
-  if (p.items.length) return { act: `Comb ${plural(p.items.length, 'place')},`, minutes: `${inHalves(total.value)} minutes` }
-  if (p.rubDown) return { act: 'Rub down the whole coat,', minutes: `${wholeMinutes(p.rubDown.minutes)} minutes` }
+  if (p.items.length)
+    return { act: `Comb ${plural(p.items.length, 'place')},`, minutes: `${inHalves(total.value)} minutes` }
+  if (p.rubDown)
+    return { act: 'Rub down the whole coat,', minutes: `${wholeMinutes(p.rubDown.minutes)} minutes` }
   if (!minutes.value && p.waiting.length) return { act: 'A day off the table', minutes: '' }
   if (p.waiting.length) return { act: 'Too short for a session', minutes: '' }
   return { act: 'Nothing to comb today', minutes: '' }
@@ -31,24 +33,36 @@ const why = computed(() => {
   const p = plan.value
   const next = nextSession(file.value, today.value)
   if (p.rubDown)
-    return p.rubDown.days === null ? 'A short coat does not knot. A mitt over it lifts what is loose.' : `Last ${p.rubDown.days} days ago. A short coat does not knot; a mitt lifts what is loose.`
-  if (!p.items.length && !minutes.value && next) return `Next on ${weekdayName(next)}. ${sayWhy(p, profile.value)}`
+    return p.rubDown.days === null
+      ? 'A short coat does not knot. A mitt over it lifts what is loose.'
+      : `Last ${p.rubDown.days} days ago. A short coat does not knot; a mitt lifts what is loose.`
+  if (!p.items.length && !minutes.value && next)
+    return `Next on ${weekdayName(next)}. ${sayWhy(p, profile.value)}`
   return sayWhy(p, profile.value)
 })
 
 const SHOWN = 5
 const all = ref(false)
-const rows = computed(() => (all.value || plan.value.items.length <= SHOWN + 1 ? plan.value.items : plan.value.items.slice(0, SHOWN)))
+const rows = computed(() =>
+  all.value || plan.value.items.length <= SHOWN + 1 ? plan.value.items : plan.value.items.slice(0, SHOWN),
+)
 
 const plates = computed(() =>
-  rows.value.map((item, i) => ({ number: i + 1, place: item.place, label: placeRow(item.place).plural.toLowerCase() })),
+  rows.value.map((item, i) => ({
+    number: i + 1,
+    place: item.place,
+    label: placeRow(item.place).plural.toLowerCase(),
+  })),
 )
 const picked = ref<RegionId | null>(null)
 const story = computed(() => {
   const state = picked.value && now.value.regions[picked.value]
   if (!state) return null
   const region = regionOf(state.id)
-  const found = state.last && state.last.finding !== 'glides' ? `${state.last.finding} ${sayDay(state.last.day, today.value)}` : ''
+  const found =
+    state.last && state.last.finding !== 'glides'
+      ? `${state.last.finding} ${sayDay(state.last.day, today.value)}`
+      : ''
   return {
     label: region.label,
     mm: Math.round(state.mm),
@@ -67,11 +81,21 @@ async function start(regions: RegionId[]) {
 }
 const startLabel = computed(() => {
   const first = plan.value.items[0]
-  return first ? `Start at the ${placeRow(first.place).plural.toLowerCase()}`.replace('at the behind', 'behind').replace('at the under', 'under') : 'Start'
+  return first
+    ? `Start at the ${placeRow(first.place).plural.toLowerCase()}`
+        .replace('at the behind', 'behind')
+        .replace('at the under', 'under')
+    : 'Start'
 })
 const record = useRecord()
 async function rubbed() {
-  await record.add([{ day: today.value, time: localTime(), what: { kind: 'brush', depth: 'surface', regions: Object.values(now.value.regions).map((s) => s.id) } }])
+  await record.add([
+    {
+      day: today.value,
+      time: localTime(),
+      what: { kind: 'brush', depth: 'surface', regions: Object.values(now.value.regions).map((s) => s.id) },
+    },
+  ])
 }
 
 const word = ref<{ author: string; body: string; sent: string } | null>(null)
@@ -91,9 +115,13 @@ const compact = useMediaQuery('(max-width: 59.99rem)')
       </h1>
       <p class="why mt-2 desk:mt-3">{{ why }}</p>
       <div v-if="!compact" class="hidden desk:block">
-        <ol v-if="rows.length" class="border-ink mt-4 border-t">
-          <li v-for="(item, i) in rows" :key="item.place" class="border-rule grid grid-cols-[30px_1fr_auto] border-b py-[7px]">
-            <span class="figure text-due text-[20px] leading-[22px]">{{ i + 1 }}</span>
+        <ol v-if="rows.length" class="mt-4 border-t border-ink">
+          <li
+            v-for="(item, i) in rows"
+            :key="item.place"
+            class="grid grid-cols-[30px_1fr_auto] border-b border-rule py-[7px]"
+          >
+            <span class="figure text-[20px] leading-[22px] text-due">{{ i + 1 }}</span>
             <span>
               <b class="block font-semibold">{{ placeRow(item.place).plural }}</b>
               <i class="why text-[14.5px]">{{ sayReason(item, today) }}</i>
@@ -113,20 +141,27 @@ const compact = useMediaQuery('(max-width: 59.99rem)')
         :plates="plates"
         :compact="compact"
         class="mx-auto"
-        :class="compact ? 'pr-[72px]' : 'pl-[116px] pr-8'"
+        :class="compact ? 'pr-[72px]' : 'pr-8 pl-[116px]'"
       />
-      <p v-if="story" class="border-rule mt-2 border-t py-2" role="status" data-story>
+      <p v-if="story" class="mt-2 border-t border-rule py-2" role="status" data-story>
         <b class="font-semibold">{{ story.label }}</b>, {{ story.mm }} mm, {{ story.shade }}.
-        <i class="why text-[15px]">{{ capital(story.clear) }}{{ story.found ? `; ${story.found}` : '' }}. A mat within the week: {{ story.odds }}.</i>
+        <i class="why text-[15px]"
+          >{{ capital(story.clear) }}{{ story.found ? `; ${story.found}` : '' }}. A mat within the week:
+          {{ story.odds }}.</i
+        >
         <button class="quiet ml-2" :disabled="starting" @click="start([picked!])">Comb just this</button>
       </p>
       <ShadeLegend class="mt-2 hidden desk:flex" />
     </section>
 
     <section aria-label="On the table" class="desk:col-start-2">
-      <ol v-if="compact && rows.length" class="border-ink mt-3 border-t">
-        <li v-for="(item, i) in rows" :key="item.place" class="border-rule flex min-h-[43px] items-center gap-2 border-b">
-          <span class="figure text-due w-6 text-[19px]">{{ i + 1 }}</span>
+      <ol v-if="compact && rows.length" class="mt-3 border-t border-ink">
+        <li
+          v-for="(item, i) in rows"
+          :key="item.place"
+          class="flex min-h-[43px] items-center gap-2 border-b border-rule"
+        >
+          <span class="figure w-6 text-[19px] text-due">{{ i + 1 }}</span>
           <b class="shrink-0 text-[16px] font-semibold">{{ placeRow(item.place).plural }}</b>
           <i class="why min-w-0 flex-1 truncate text-[15px]">{{ sayReason(item, today) }}</i>
           <span class="whitespace-nowrap">{{ inHalves(shown[i]!) }} min</span>
@@ -135,7 +170,7 @@ const compact = useMediaQuery('(max-width: 59.99rem)')
       <button v-if="rows.length < plan.items.length" class="quiet" @click="all = true">
         and {{ plural(plan.items.length - rows.length, 'more place', 'more places') }}
       </button>
-      <p v-if="plan.items.length" class="text-ink-2 flex justify-between py-2 text-[14px]">
+      <p v-if="plan.items.length" class="flex justify-between py-2 text-[14px] text-ink-2">
         <span>and to lay out and put away</span><span>{{ plan.setupMinutes }} min</span>
       </p>
       <p v-if="plan.waiting.length && plan.items.length" class="small pb-2">
@@ -149,9 +184,11 @@ const compact = useMediaQuery('(max-width: 59.99rem)')
       >
         {{ startLabel }}
       </button>
-      <button v-else-if="plan.rubDown" class="act act-filled mt-4 w-full text-[17px]" @click="rubbed">Rubbed down, write it in</button>
+      <button v-else-if="plan.rubDown" class="act act-filled mt-4 w-full text-[17px]" @click="rubbed">
+        Rubbed down, write it in
+      </button>
       <div class="mt-1 flex flex-wrap items-center gap-x-1">
-        <span id="have" class="text-ink-2 mr-2">I have</span>
+        <span id="have" class="mr-2 text-ink-2">I have</span>
         <div role="radiogroup" aria-labelledby="have" class="flex">
           <button
             v-for="m in choices"
@@ -159,7 +196,7 @@ const compact = useMediaQuery('(max-width: 59.99rem)')
             role="radio"
             :aria-checked="minutes === m"
             class="min-h-12 min-w-12 px-2"
-            :class="minutes === m ? 'border-ink border-b-[3px] font-bold' : 'text-ink-2'"
+            :class="minutes === m ? 'border-b-[3px] border-ink font-bold' : 'text-ink-2'"
             @click="chosen = m"
           >
             {{ m }}
@@ -173,9 +210,9 @@ const compact = useMediaQuery('(max-width: 59.99rem)')
       </details>
     </section>
 
-    <section v-if="word" aria-label="From the groomer" class="border-ink mt-4 border-t pt-3 desk:col-start-1">
+    <section v-if="word" aria-label="From the groomer" class="mt-4 border-t border-ink pt-3 desk:col-start-1">
       <p class="small">From {{ word.author }}, {{ sayDay(word.sent, today) }}</p>
-      <p class="why text-ink line-clamp-4">{{ word.body }}</p>
+      <p class="why line-clamp-4 text-ink">{{ word.body }}</p>
       <NuxtLink :to="`/dogs/${file.id}/groomer`" class="quiet">Reply</NuxtLink>
     </section>
   </div>

@@ -1,0 +1,214 @@
+import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { newDog, newOwner, PASSWORD, startApp } from '../support/server'
+import type { Running } from '../support/server'
+import { DESK, Page, PHONE } from '../support/page'
+
+/** Every screen: no axe violations in light and dark, no sideways scroll at both sizes, long words held. */
+let running: Running
+let page: Page
+let link = ''
+const dog = newDog({
+  name: 'Bartholomew the Uncombed of Alder Lane,',
+  hard: ['hindfoot'],
+  wish: 'x'.repeat(60) + ' and short behind the ears',
+  groomer: 'Wilhelmina Featherstonehaugh-Vos of Elm',
+})
+
+beforeAll(async () => {
+  running = (await startApp({ GRUMBO_DEMO: '1', NUXT_PUBLIC_DEMO: 'true' })).running
+  const owner = await newOwner(running.address, 'Ada')
+  await owner.call('POST', '/api/dogs', dog)
+  await owner.call(
+    'POST',
+    '/api/dogs',
+    newDog({ name: 'Wisp', coat: 'smooth', minutes: [0, 0, 0, 0, 0, 0, 0] }),
+  )
+  await owner.call('POST', `/api/dogs/${dog.id}/notes`, {
+    id: dog.id,
+    body: `A word with no end: ${'comb'.repeat(90)}`,
+  })
+  const { json } = await owner.call('POST', `/api/dogs/${dog.id}/shares`, {
+    id: dog.id,
+    groomer: 'Imke',
+    scope: 'stretch',
+    days: 9,
+  })
+  link = `/l/${String(json.token)}`
+  const email = String((await owner.call('GET', '/api/me')).json.email)
+  page = await Page.open(running.address, DESK)
+  await page.visit('/')
+  await page.type('[name=email]', email)
+  await page.type('[name=password]', PASSWORD)
+  await page.press('Sign in')
+  await page.until(async () => (await page.at()).startsWith('/dogs/'), 'signing in led nowhere')
+})
+afterAll(async () => {
+  await page?.close()
+  await running?.stop()
+})
+
+/** How a screen is reached, and what it says once it is there. */
+const SCREENS: [string, () => Promise<void>, string | RegExp][] = [
+  ['today', () => page.visit(`/dogs/${dog.id}`), /Comb|Nothing to comb|day off/],
+  [
+    'a place picked',
+    async () => {
+      await page.visit(`/dogs/${dog.id}`)
+      await page.press('Underneath').catch(() => page.press('Under'))
+      await page.until(
+        async () => (await page.all('[data-region="inner-thigh.left"]')).length,
+        'no underside',
+      )
+      await page.driver.executeScript(
+        `document.querySelector('[data-region="inner-thigh.left"]').dispatchEvent(new MouseEvent('click', { bubbles: true }))`,
+      )
+    },
+    'Comb just this',
+  ],
+  [
+    'the head',
+    async () => {
+      await page.visit(`/dogs/${dog.id}`)
+      await page.press('Head')
+      await page.find('[data-region="fringe"]')
+    },
+    /Comb|Nothing|day off/,
+  ],
+  ['the table, before', () => page.visit(`/dogs/${dog.id}/table`), /on the table|Nothing waits/],
+  [
+    'the table',
+    async () => {
+      await page.visit(`/dogs/${dog.id}`)
+      await page.press('40')
+      await page.press('Start')
+      await page.find('[data-finding=glides]')
+    },
+    'Glides',
+  ],
+  [
+    'the table, paused',
+    async () => {
+      await page.visit(`/dogs/${dog.id}/table`)
+      await page.press('Pause')
+    },
+    'Paused at',
+  ],
+  [
+    'the summary',
+    async () => {
+      await page.visit(`/dogs/${dog.id}/table`)
+      await page.find('[data-finding=knot]')
+      await page.tap(await page.find('[data-finding=knot]'))
+      await page.says('Undo')
+      await page.press('End here')
+    },
+    'Praise, a treat',
+  ],
+  ['the note', () => page.visit(`/dogs/${dog.id}/groomer`), 'Drafted from what you wrote down'],
+  ['the household', () => page.visit('/household'), 'Add a dog'],
+  ['setup, its first question', () => page.visit('/setup'), 'What is your dog called?'],
+  [
+    'setup, the coat',
+    async () => {
+      await page.visit('/setup')
+      await page.type('[name=dog]', 'Moss')
+      await page.press('Next')
+    },
+    'Which is most like Moss?',
+  ],
+  ['the link', () => page.visit(link), 'Write back to Ada'],
+  [
+    'a dead link',
+    () => page.visit('/l/nothing-of-the-kind-000000000000'),
+    'This link does not open anything',
+  ],
+  ['a dog of nobody’s', () => page.visit('/dogs/019f61c9-294a-7000-8011-2bd342b17f23'), 'No dog lives here'],
+  ['a page of nothing', () => page.visit('/nowhere'), 'There is nothing here'],
+]
+
+describe.each(SCREENS)('%s', (_name, go, says) => {
+  it.each([
+    ['a desk, light', DESK, false],
+    ['a phone, dark', PHONE, true],
+  ])('on %s', async (_where, screen, dark) => {
+    await page.size(screen, dark)
+    await go()
+    await page.says(says)
+    expect(await page.violations()).toEqual([])
+    expect(await page.sideways()).toBe(0)
+  })
+})
+
+describe('setup, every question', () => {
+  it('has nothing axe minds and does not scroll sideways', async () => {
+    await page.size(PHONE, false)
+    await page.visit('/setup')
+    await page.type('[name=dog]', 'Moss')
+    await page.press('Next')
+    await page.press('Tight curl')
+    await page.press('Tight curl sheds').catch(() => undefined)
+    const words = [
+      'How heavy',
+      'born',
+      'last visit',
+      'How long',
+      'next visit',
+      'wear',
+      'How many minutes',
+      'mind being touched',
+      'Who is the groomer',
+    ]
+    await page.driver.executeScript(`document.querySelector('form button:not([type])').click()`)
+    for (const [i, w] of words.entries()) {
+      await page.says(w)
+      if (i === 0) await page.type('[name=weight]', '8')
+      expect(await page.violations()).toEqual([])
+      expect(await page.sideways()).toBe(0)
+      if (i < words.length - 1)
+        await page.driver.executeScript(`document.querySelector('form button:not([type])').click()`)
+    }
+  })
+})
+
+it('a smooth coat is asked for nothing but a rub-down, and it is written in one press', async () => {
+  await page.visit('/household')
+  await page.press('Wisp')
+  await page.says('Rub down the whole coat')
+  await page.press('Rubbed down')
+  await page.says('Nothing to comb today')
+})
+
+describe('outside', () => {
+  it.each([
+    ['welcome', '/', 'What to comb today'],
+    ['sign-up', '/sign-up', 'First you, then the dog'],
+  ])('%s', async (_n, path, says) => {
+    await page.visit('/household')
+    if ((await page.at()) === '/household') {
+      await page.press('Sign out').catch(() => undefined)
+      await page.until(async () => (await page.at()) === '/', 'signing out led nowhere')
+    }
+    for (const [screen, dark] of [
+      [DESK, false],
+      [PHONE, true],
+    ] as const) {
+      await page.size(screen, dark)
+      await page.visit(path)
+      await page.says(says)
+      expect(await page.violations()).toEqual([])
+      expect(await page.sideways()).toBe(0)
+    }
+    expect(await page.complaints()).toEqual([])
+  })
+  it('pages behind sign-in lead to the welcome page', async () => {
+    await page.visit(`/dogs/${dog.id}`)
+    await page.says('What to comb today')
+  })
+  it('a wrong password is told in words, and what was typed stays', async () => {
+    await page.type('[name=email]', 'ada@example.org')
+    await page.type('[name=password]', 'not it')
+    await page.press('Sign in')
+    await page.says('do not go together')
+    expect(await (await page.find('[name=email]')).getAttribute('value')).toBe('ada@example.org')
+  })
+})

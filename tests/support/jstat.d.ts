@@ -1,0 +1,4 @@
+declare module 'jstat' {
+  const jstat: unknown
+  export default jstat
+}

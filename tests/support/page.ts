@@ -1,0 +1,134 @@
+import { readFileSync } from 'node:fs'
+import { By, Key, until } from 'selenium-webdriver'
+import type { WebDriver, WebElement } from 'selenium-webdriver'
+// @ts-expect-error plain script
+import { openBrowser, setScreen } from '../../scripts/lib/browser.mjs'
+
+export { Key }
+export const PHONE = { width: 390, height: 844 }
+export const DESK = { width: 1280, height: 800 }
+type Screen = typeof PHONE
+
+const AXE = readFileSync('node_modules/axe-core/axe.min.js', 'utf8')
+const PATIENCE = 20_000
+
+/** A person at a browser: finds things by what they say, waits for what they would wait for. */
+export class Page {
+  private constructor(
+    readonly driver: WebDriver,
+    readonly base: string,
+    private screen: Screen,
+  ) {}
+
+  static async open(base: string, screen: Screen): Promise<Page> {
+    const driver = (await openBrowser(screen)) as WebDriver
+    await driver.manage().setTimeouts({ script: 30_000, pageLoad: 30_000 })
+    return new Page(driver, base, screen)
+  }
+  close = () => this.driver.quit()
+  async size(screen: Screen, dark = false) {
+    this.screen = screen
+    await setScreen(this.driver, { ...screen, dark })
+  }
+
+  visit = (path: string) => this.driver.get(path.startsWith('http') ? path : this.base + path)
+  at = async () => new URL(await this.driver.getCurrentUrl()).pathname
+  until = (what: () => Promise<unknown>, said: string) =>
+    this.driver.wait(
+      async () => {
+        try {
+          return Boolean(await what())
+        } catch {
+          return false
+        }
+      },
+      PATIENCE,
+      said,
+    )
+
+  find = (css: string): Promise<WebElement> =>
+    this.driver.wait(until.elementLocated(By.css(css)), PATIENCE, `nothing is ${css}`)
+  all = (css: string) => this.driver.findElements(By.css(css))
+  text = async (css: string) => (await this.find(css)).getText()
+  /** The whole page's words. */
+  words = () => this.driver.executeScript<string>('return document.body.innerText')
+  says = (what: string | RegExp) =>
+    this.until(
+      async () => {
+        const words = await this.words()
+        return typeof what === 'string' ? words.includes(what) : what.test(words)
+      },
+      `the page does not say ${String(what)}`,
+    )
+
+  /** The button, link or choice that says so. */
+  async named(words: string): Promise<WebElement> {
+    const script = `return [...document.querySelectorAll('button, a, summary, [role=radio], [role=button], input[type=checkbox]')]
+      .filter((el) => el.offsetParent !== null || el.getClientRects().length)
+      .find((el) => (el.getAttribute('aria-label') ?? el.textContent).trim().replace(/\\s+/g, ' ').startsWith(arguments[0]))`
+    let found: WebElement | null = null
+    await this.until(
+      async () => (found = await this.driver.executeScript(script, words)),
+      `nothing says ${words}`,
+    )
+    return found!
+  }
+  async press(words: string) {
+    await this.tap(await this.named(words))
+  }
+  /** A press as a finger makes it: it must be on the screen and not covered. */
+  async tap(el: WebElement) {
+    await this.driver.executeScript('arguments[0].scrollIntoView({ block: "center" })', el)
+    await el.click()
+  }
+  async type(css: string, words: string) {
+    const el = await this.find(css)
+    await this.driver.executeScript('arguments[0].scrollIntoView({ block: "center" })', el)
+    await el.clear()
+    await el.sendKeys(words)
+  }
+  keys = (...keys: string[]) =>
+    this.driver
+      .actions()
+      .sendKeys(...keys)
+      .perform()
+  /** Puts a value into a date, month or range field as its picker would. */
+  async choose(css: string, value: string) {
+    const el = await this.find(css)
+    await this.driver.executeScript(
+      `const [el, v] = arguments; el.value = v; el.dispatchEvent(new Event('input', { bubbles: true })); el.dispatchEvent(new Event('change', { bubbles: true }))`,
+      el,
+      value,
+    )
+  }
+
+  /** WCAG 2.2 A and AA by axe, here and now; what it minds, in short. */
+  async violations(): Promise<string[]> {
+    await this.driver.executeScript(`if (!window.axe) { ${AXE} }`)
+    return this.driver.executeAsyncScript<string[]>(`const done = arguments[arguments.length - 1]
+      axe.run(document, { runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'] })
+        .then((r) => done(r.violations.map((v) => v.id + ': ' + v.nodes.map((n) => n.target.join(' ') + ' ' + n.failureSummary).slice(0, 3).join(' | '))),
+              (e) => done(['axe failed: ' + e.message]))`)
+  }
+  /** Whether the page scrolls sideways, by how much. */
+  sideways = () =>
+    this.driver.executeScript<number>(
+      'return Math.max(0, document.documentElement.scrollWidth - window.innerWidth)',
+    )
+  /** Targets smaller than a finger, by the least side in px. */
+  smallTargets = (least: number, within: string) =>
+    this.driver.executeScript<string[]>(
+      `return [...document.querySelectorAll(arguments[1] + ' :is(button, a, [role=radio])')]
+        .map((el) => [el.getBoundingClientRect(), el.textContent.trim() || el.getAttribute('aria-label')])
+        .filter(([r]) => r.width && Math.min(r.width, r.height) < arguments[0]).map(([r, t]) => t + ' ' + Math.round(r.width) + 'x' + Math.round(r.height))`,
+      least,
+      within,
+    )
+  /** What the browser complained of, but for calls that were refused or met no server on purpose. */
+  async complaints(): Promise<string[]> {
+    const logs = await this.driver.manage().logs().get('browser')
+    return logs
+      .filter((l) => l.level.name === 'SEVERE' && !/Failed to load resource/.test(l.message))
+      .map((l) => l.message)
+  }
+}

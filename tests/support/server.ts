@@ -1,0 +1,80 @@
+import { randomBytes } from 'node:crypto'
+import pg from 'pg'
+import { v7 as uuid } from 'uuid'
+import type { NewDog } from '../../shared/api'
+import { profile, visit } from './dogs'
+// @ts-expect-error plain script
+import { serve } from '../../scripts/lib/serve.mjs'
+// @ts-expect-error plain script
+import { freePort } from '../../scripts/lib/shell.mjs'
+
+export interface Running {
+  address: string
+  child: { pid: number }
+  stop: (signal?: string) => Promise<void>
+}
+
+/** A database of its own on the tests' cluster, and the built app on it. */
+export async function startApp(env: Record<string, string> = {}) {
+  const pgPort = process.env.GRUMBO_TEST_PG
+  if (!pgPort) throw new Error('These tests want the throwaway cluster: run them by npm test.')
+  const name = `t${randomBytes(6).toString('hex')}`
+  const admin = new pg.Client({ connectionString: `postgres://grumbo@127.0.0.1:${pgPort}/postgres` })
+  await admin.connect()
+  await admin.query(`create database ${name}`)
+  await admin.end()
+  const databaseUrl = `postgres://grumbo@127.0.0.1:${pgPort}/${name}`
+  const secret = randomBytes(32).toString('hex')
+  const port = (await freePort()) as number
+  const start = (): Promise<Running> =>
+    serve({ port, databaseUrl, secret, env: { GRUMBO_RATION_TIMES: '1000', ...env } })
+  return { databaseUrl, start, running: await start() }
+}
+
+/** A visitor with a cookie jar, as a browser would call. */
+export class Visitor {
+  private cookie = ''
+  constructor(
+    readonly address: string,
+    private readonly extra: Record<string, string> = {},
+  ) {}
+
+  async call(method: string, path: string, body?: unknown, headers: Record<string, string> = {}) {
+    const response = await fetch(this.address + path, {
+      method,
+      headers: {
+        ...(method === 'GET' ? {} : { origin: this.address }),
+        ...(body === undefined ? {} : { 'content-type': 'application/json' }),
+        ...(this.cookie ? { cookie: this.cookie } : {}),
+        ...this.extra,
+        ...headers,
+      },
+      ...(body === undefined ? {} : { body: typeof body === 'string' ? body : JSON.stringify(body) }),
+    })
+    for (const set of response.headers.getSetCookie()) this.cookie = set.split(';')[0]!
+    const text = await response.text()
+    let json: Record<string, unknown> = {}
+    try {
+      json = JSON.parse(text) as Record<string, unknown>
+    } catch {
+      json = { text }
+    }
+    return { status: response.status, json, headers: response.headers }
+  }
+}
+
+export const PASSWORD = 'comb-to-the-skin'
+/** Somebody signed up, with a household of their own. */
+export async function newOwner(address: string, name = 'Ada'): Promise<Visitor> {
+  const visitor = new Visitor(address)
+  const form = { name, email: `${uuid()}@example.org`, password: PASSWORD, timeZone: 'Europe/London' }
+  const { status } = await visitor.call('POST', '/api/account', form)
+  if (status !== 200) throw new Error(`Signing up answered ${status}.`)
+  return visitor
+}
+
+export const daysAgo = (n: number) => new Date(Date.now() - n * 86_400_000).toISOString().slice(0, 10)
+export function newDog(more: Partial<NewDog['profile']> = {}): NewDog {
+  const since = daysAgo(21)
+  return { id: uuid(), profile: profile({ since, ...more }), entries: [visit(since, 'wool-cross', 20)] }
+}
