@@ -2,6 +2,7 @@ import { v7 as uuid } from 'uuid'
 import type { CoatId } from '#core/coat/coat-types'
 import { COATS } from '#core/coat/coat-types'
 import type { PlaceId } from '#core/coat/regions'
+import { MAX_KG, MIN_KG } from '#core/coat/size'
 import { addDays } from '#core/record/day'
 import type { Entry } from '#core/record/entries'
 import type { Profile } from '#core/record/profile'
@@ -59,10 +60,17 @@ export function hemisphereHere(): Profile['hemisphere'] {
   return SOUTHERN.test(Intl.DateTimeFormat().resolvedOptions().timeZone) ? 'south' : 'north'
 }
 
+/** The weight while it is being typed may be no dog's: then the effect is said for a middling one. */
+const MIDDLING_KG = 12
+const weightFor = (a: Answers) => {
+  const kg = kilograms(a)
+  return kg !== null && kg >= MIN_KG && kg <= MAX_KG ? kg : MIDDLING_KG
+}
+
 /** What the answers come to: minutes a week this coat wants, what there are, and what would fit. */
 export function effectOf(a: Answers, mm = a.bodyMm) {
   if (!a.coat) return null
-  const kg = kilograms(a) ?? 12
+  const kg = weightFor(a)
   const wants = weeklyMinutes(a.coat, kg, lengthsAt(a.coat, mm))
   const has = a.minutes.reduce((s, m) => s + m, 0)
   return { wants: Math.round(wants), has, fits: wants <= has, shorter: longestThatFits(a.coat, kg, mm, has) }

@@ -24,7 +24,7 @@ export interface OpenTable {
 }
 
 interface Device extends DBSchema {
-  waiting: { key: string; value: Waiting; indexes: { dog: string } }
+  waiting: { key: string; value: Waiting }
   files: { key: string; value: DogFile }
   tables: { key: string; value: OpenTable }
   who: { key: 'me'; value: Me }
@@ -34,7 +34,7 @@ let opening: Promise<IDBPDatabase<Device>> | undefined
 const device = () =>
   (opening ??= openDB<Device>('grumbo', 1, {
     upgrade(db) {
-      db.createObjectStore('waiting', { keyPath: 'id' }).createIndex('dog', 'dogId')
+      db.createObjectStore('waiting', { keyPath: 'id' })
       db.createObjectStore('files', { keyPath: 'id' })
       db.createObjectStore('tables', { keyPath: 'dogId' })
       db.createObjectStore('who')
@@ -44,7 +44,6 @@ const device = () =>
 /** Plain data only: what the stores hold is wrapped for watching, and cannot be stored as it is. */
 const plain = <T>(value: T): T => JSON.parse(JSON.stringify(value)) as T
 
-export const waitingFor = async (dogId: string) => (await device()).getAllFromIndex('waiting', 'dog', dogId)
 export const allWaiting = async () => (await device()).getAll('waiting')
 export async function keepWaiting(items: Waiting[]) {
   const tx = (await device()).transaction('waiting', 'readwrite')

@@ -1,14 +1,15 @@
 <script setup lang="ts">
 import { COATS } from '#core/coat/coat-types'
-import { allWaiting } from '~/offline/device'
 
 definePageMeta({ middleware: 'signed-in' })
 const store = useMe()
 const router = useRouter()
 const problem = ref('')
-const waiting = ref(0)
+const record = useRecord()
+const waiting = computed(() => record.waiting.filter((w) => !w.refused).length)
 onMounted(async () => {
-  waiting.value = (await allWaiting()).filter((w) => !w.refused).length
+  await record.readWaiting()
+  void record.send()
   await store.load()
 })
 async function signOut() {

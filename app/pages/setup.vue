@@ -3,6 +3,7 @@ import { COAT_IDS, COATS } from '#core/coat/coat-types'
 import type { CoatId } from '#core/coat/coat-types'
 import { placeRow } from '#core/coat/regions'
 import type { PlaceId } from '#core/coat/regions'
+import { MAX_KG, MIN_KG } from '#core/coat/size'
 import { RadioGroup, RadioGroupLabel, RadioGroupOption } from '@headlessui/vue'
 import { effectOf, inWeeks, kilograms, usualBody } from '~/composables/setup'
 import type { Answers } from '~/composables/setup'
@@ -94,8 +95,8 @@ const refusal = computed(() => {
     case 'weight':
       if (!a.kg) return 'empty'
       if (kg.value === null) return 'Give the weight as a number.'
-      if (kg.value < 0.5) return 'A dog weighs at least 0.5 kg.'
-      if (kg.value > 120) return 'A dog weighs at most 120 kg. Was that pounds?'
+      if (kg.value < MIN_KG) return `A dog weighs at least ${MIN_KG} kg.`
+      if (kg.value > MAX_KG) return `A dog weighs at most ${MAX_KG} kg. Was that pounds?`
       return ''
     case 'last':
       return a.lastVisit > today ? 'That day has not come yet.' : ''
@@ -431,7 +432,7 @@ useHead({ title: 'Your dog · Grumbo' })
             <span v-else class="text-due">No length fits: more minutes, or visits closer together.</span>
           </template>
           <template v-else>
-            {{ COATS[a.coat].label }} at {{ a.bodyMm }} mm, {{ kg ? `${kg} kg` : 'at 12 kg' }}:
+            {{ COATS[a.coat].label }} at {{ a.bodyMm }} mm, {{ kg && !refusal ? `${kg} kg` : 'at 12 kg' }}:
             <span class="text-due">about {{ effect.wants }} minutes a week.</span>
           </template>
         </p>

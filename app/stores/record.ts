@@ -2,11 +2,12 @@ import { defineStore } from 'pinia'
 import { v7 as uuid } from 'uuid'
 import type { Entry, Fact } from '#core/record/entries'
 import type { DogFile } from '#shared/api'
-import { dropWaiting, keepFile, keepWaiting, keptFile, waitingFor } from '~/offline/device'
+import { allWaiting, dropWaiting, keepFile, keepWaiting, keptFile } from '~/offline/device'
 import type { Waiting } from '~/offline/device'
 
 /** How long to wait before sending again what has not gone up, ms. */
 const TRY_AGAIN = 4000
+const MOST_AT_ONCE = 200
 
 /**
  * The record of the dog in view. Entries are made here with their own id, kept on the device first,
@@ -21,8 +22,15 @@ export const useRecord = defineStore('record', () => {
 
   const withWaiting = (kept: DogFile): DogFile => {
     const known = new Set(kept.entries.map((e) => e.id))
-    const more = waiting.value.filter((w) => !w.refused && !known.has(w.id)).map((w) => w.entry)
+    const more = waiting.value
+      .filter((w) => w.dogId === kept.id && !w.refused && !known.has(w.id))
+      .map((w) => w.entry)
     return { ...kept, entries: [...kept.entries, ...more] }
+  }
+
+  /** What waits on the device, of every dog. */
+  async function readWaiting() {
+    waiting.value = await allWaiting()
   }
 
   /** Shows what the device has, then what the server has. */
@@ -31,7 +39,7 @@ export const useRecord = defineStore('record', () => {
       file.value = null
       state.value = 'loading'
     }
-    waiting.value = await waitingFor(dogId)
+    await readWaiting()
     const kept = await keptFile(dogId)
     if (kept && !file.value) {
       file.value = withWaiting(kept)
@@ -67,10 +75,10 @@ export const useRecord = defineStore('record', () => {
     add([{ day: entry.day, what: { kind: 'correction', replaces: entry.id, by: null } }])
 
   async function send() {
-    if (sending || !file.value) return
-    const dogId = file.value.id
-    const batch = waiting.value.filter((w) => !w.refused).slice(0, 200)
-    if (!batch.length) return
+    if (sending) return
+    const dogId = waiting.value.find((w) => !w.refused)?.dogId
+    if (!dogId) return
+    const batch = waiting.value.filter((w) => w.dogId === dogId && !w.refused).slice(0, MOST_AT_ONCE)
     sending = true
     clearTimeout(timer)
     try {
@@ -128,5 +136,5 @@ export const useRecord = defineStore('record', () => {
 
   if (import.meta.client) window.addEventListener('online', () => void send())
 
-  return { file, waiting, state, open, add, takeBack, send, dismissRefused }
+  return { file, waiting, state, open, readWaiting, add, takeBack, send, dismissRefused }
 })

@@ -28,6 +28,15 @@ describe('the drafted note', () => {
       'We would like: Body at 13 mm.',
     ])
   })
+  it('does not say of both sides what was found on one', () => {
+    const mixed = dog({}, 20, [
+      check('2026-09-10', 'inner-thigh.left', 'mat', { count: 1, out: 0 }),
+      check('2026-09-10', 'inner-thigh.right', 'refused'),
+    ])
+    const note = draftNote(mixed, '2026-09-10')
+    expect(note).toContain('A mat in the left inner thigh today; left for you.')
+    expect(note).toContain('Would not allow the right inner thigh, last today.')
+  })
   it('begins anew at a visit', () => {
     const after = { ...record, entries: [...record.entries, visit('2026-09-14', 'wool-cross', 13)] }
     expect(stretchStart(after, '2026-09-20')).toBe('2026-09-14')

@@ -14,11 +14,10 @@ export type DatedCheck = DatedFact & { what: FactOf<'check'> }
 export interface PlaceStory {
   place: PlaceId
   regions: RegionId[]
-  worst: Finding
-  /** Last day it was found so. */
+  finding: Finding
+  /** Last day it was found so, and how that ended. */
   day: Day
   times: number
-  /** How the last finding ended. */
   ended: 'out' | 'left' | 'refused'
 }
 
@@ -35,27 +34,29 @@ export function stretchStart(record: DogRecord, at: Day): Day {
   return assess(record, at).visitOn ?? record.profile.since
 }
 
-/** What was found where since `from`, worst first; places that only glided are not told. */
+/** What was found where since `from`, worst first, each kind of finding by itself; glides are not told. */
 export function placeStories(record: DogRecord, from: Day, at: Day): PlaceStory[] {
   const facts = timeline(record.entries).filter((f) => f.day >= from && f.day <= at)
-  const byPlace = new Map<PlaceId, DatedCheck[]>()
+  const groups = new Map<string, DatedCheck[]>()
   for (const c of checksSince(facts)) {
     if (c.what.finding === 'glides') continue
-    const place = regionOf(c.what.region).place
-    byPlace.set(place, [...(byPlace.get(place) ?? []), c])
+    const key = `${regionOf(c.what.region).place}/${c.what.finding}`
+    groups.set(key, [...(groups.get(key) ?? []), c])
   }
-  const stories = [...byPlace].map(([place, checks]): PlaceStory => {
+  const stories = [...groups.values()].map((checks): PlaceStory => {
     const last = checks.at(-1)!
     return {
-      place,
+      place: regionOf(last.what.region).place,
       regions: [...new Set(checks.map((c) => c.what.region))],
-      worst: WORST.find((w) => checks.some((c) => c.what.finding === w)) ?? last.what.finding,
+      finding: last.what.finding,
       day: last.day,
       times: new Set(checks.map((c) => c.day)).size,
       ended: endOf(last.what),
     }
   })
-  return stories.sort((a, b) => WORST.indexOf(a.worst) - WORST.indexOf(b.worst) || (a.day < b.day ? 1 : -1))
+  return stories.sort(
+    (a, b) => WORST.indexOf(a.finding) - WORST.indexOf(b.finding) || (a.day < b.day ? 1 : -1),
+  )
 }
 
 /** "both armpits", "the left armpit", "the beard". */
@@ -82,16 +83,19 @@ const sentence = (s: string) => s.charAt(0).toUpperCase() + s.slice(1)
 function tell(story: PlaceStory, at: Day): string {
   const where = namePlaces(story)
   const at_ = where.startsWith('behind') || where.startsWith('under') ? where : `in ${where}`
-  if (story.worst === 'glides' || story.worst === 'refused') {
+  if (story.finding === 'glides' || story.finding === 'refused') {
     const often = story.times > 1 ? `, ${story.times} times` : ''
     const these = story.regions.length > 1 ? where.replace(/^both/, 'the') : where
     return `Would not allow ${these}${often}, last ${sayDay(story.day, at)}.`
   }
   const often = story.times > 1 ? ` on ${story.times} days, last` : ''
   const end = { out: 'combed out', left: 'left for you', refused: 'then refused' }[story.ended]
-  const what = FOUND[story.worst][story.times > 1 || story.regions.length > 1 ? 1 : 0]
+  const what = FOUND[story.finding][story.times > 1 || story.regions.length > 1 ? 1 : 0]
   return `${what} ${at_}${often} ${sayDay(story.day, at)}; ${end}.`
 }
+
+/** Findings a note tells one by one; the groomer's page has them all. */
+const MOST_TOLD = 8
 
 /**
  * The note an owner might send, drafted from what happened in the stretch. A draft only: the owner
@@ -108,12 +112,12 @@ export function draftNote(record: DogRecord, at: Day): string {
 
   if (!days.length) lines.push(`${profile.name} has not been combed since ${dayAndMonth(from)}.`)
   else {
-    const spent = minutes ? `, ${Math.round(minutes)} minutes in all` : ''
+    const spent = minutes >= 1 ? `, ${Math.round(minutes)} minutes in all` : ''
     const times = days.length === 1 ? 'one day' : `${days.length} days`
     lines.push(`Combed on ${times} since ${dayAndMonth(from)}${spent}; last ${sayDay(days.at(-1)!, at)}.`)
   }
   const stories = placeStories(record, from, at)
-  for (const s of stories.slice(0, 6)) lines.push(tell(s, at))
+  for (const s of stories.slice(0, MOST_TOLD)) lines.push(tell(s, at))
   if (days.length && !stories.length) lines.push('The comb went through everywhere it was tried.')
 
   for (const f of facts) {

@@ -1,4 +1,4 @@
-import { readFileSync } from 'node:fs'
+import { readFileSync, writeFileSync } from 'node:fs'
 import { By, Key, until } from 'selenium-webdriver'
 import type { WebDriver, WebElement } from 'selenium-webdriver'
 // @ts-expect-error plain script
@@ -10,7 +10,7 @@ export const DESK = { width: 1280, height: 800 }
 type Screen = typeof PHONE
 
 const AXE = readFileSync('node_modules/axe-core/axe.min.js', 'utf8')
-const PATIENCE = 20_000
+const PATIENCE = 12_000
 
 /** A person at a browser: finds things by what they say, waits for what they would wait for. */
 export class Page {
@@ -33,7 +33,13 @@ export class Page {
 
   visit = (path: string) => this.driver.get(path.startsWith('http') ? path : this.base + path)
   at = async () => new URL(await this.driver.getCurrentUrl()).pathname
+  /** Waits until it is so. If it never is, what was on the screen is kept in .data. */
   until = (what: () => Promise<unknown>, said: string) =>
+    this.waited(what, said).catch(async (error: unknown) => {
+      writeFileSync('.data/last-failure.png', await this.driver.takeScreenshot(), 'base64')
+      throw error
+    })
+  private waited = (what: () => Promise<unknown>, said: string) =>
     this.driver.wait(
       async () => {
         try {
@@ -75,6 +81,15 @@ export class Page {
   }
   async press(words: string) {
     await this.tap(await this.named(words))
+  }
+  /** The form's own button, once it says so and can be pressed. */
+  async submit(words: string) {
+    const css = 'form button:not([type])'
+    await this.until(
+      async () => (await this.text(css)).startsWith(words) && (await (await this.find(css)).isEnabled()),
+      `the form does not offer ${words}`,
+    )
+    await this.tap(await this.find(css))
   }
   /** A press as a finger makes it: it must be on the screen and not covered. */
   async tap(el: WebElement) {

@@ -66,9 +66,9 @@ const expectation = computed(() => {
 })
 const ended = { out: 'came out', left: 'left for you', refused: 'then refused' } as const
 const tellStory = (s: NonNullable<typeof view.value>['stories'][number]) =>
-  s.worst === 'refused'
+  s.finding === 'refused'
     ? `not allowed, last ${sayDay(s.day, shared.value!.today)}`
-    : `${s.worst} ${sayDay(s.day, shared.value!.today)}, ${ended[s.ended]}`
+    : `${s.finding} ${sayDay(s.day, shared.value!.today)}, ${ended[s.ended]}`
 
 const reply = ref('')
 const replyId = ref(uuid())
@@ -156,11 +156,11 @@ useHead({
         <ol v-if="shared.scope === 'stretch'" class="mt-3 border-t border-ink desk:mt-6" data-stories>
           <li
             v-for="s in view.stories"
-            :key="s.place"
+            :key="s.number"
             class="grid grid-cols-[26px_40px_1fr_auto] items-center border-b border-rule py-2"
           >
             <span class="figure text-[19px] text-due">{{ s.number }}</span>
-            <FindingMark :finding="s.worst" :size="28" />
+            <FindingMark :finding="s.finding" :size="28" />
             <span
               ><b class="font-semibold">{{ capital(namePlaces(s).replace(/^the /, '')) }}</b
               ><br /><i class="why text-[15px]">{{ tellStory(s) }}</i></span
