@@ -1,8 +1,7 @@
 import type { PlanItem, TodayPlan } from '#core/plan/today'
 import { SHADE_IDS, shadeOf } from '#core/record/odds'
 import type { Profile } from '#core/record/profile'
-import { sayDay, weekdayName } from '#core/record/say-day'
-import { daysBetween } from '#core/record/day'
+import { sayDay } from '#core/record/say-day'
 import { inOdds } from './numbers'
 
 /** The plan's reasons, which are data, said in a few words. */
@@ -55,8 +54,10 @@ export function sayReason(item: Pick<PlanItem, 'reason'>, at: string): string {
 
 /** One line of reason for the whole plan. */
 export function sayWhy(plan: TodayPlan, profile: Profile): string {
-  const by = daysBetween(plan.day, plan.until) < 7 ? 'by the visit' : `by ${weekdayName(plan.until)} week`
-  const when = by.endsWith('week') ? `by next ${weekdayName(plan.until)}` : by
+  const when =
+    plan.until === profile.nextVisit
+      ? 'by the visit'
+      : `by ${sayDay(plan.until, plan.day).replace(/^on /, '')}`
   const she = profile.sex === 'female' ? 'her' : 'him'
   if (plan.guess)
     return `Nothing is known of ${she} yet. This is where coats like ${profile.sex === 'female' ? 'hers' : 'his'} knot first.`

@@ -44,7 +44,7 @@ export interface TodayPlan {
   /** Of the items, and to lay out and put away; both 0 when nothing is on the table. */
   minutes: number
   setupMinutes: number
-  /** The day the chances look ahead to: a week on, or the visit if that is sooner. */
+  /** The day the chances look ahead to: the next session, or the visit if that is sooner. */
   until: Day
   chanceIfLeft: number
   chanceIfDone: number
@@ -58,18 +58,18 @@ export interface TodayPlan {
 
 /** A mat costs the coat, not just its minutes: what one is worth, in minutes (judgement). */
 export const MINUTES_A_MAT_IS_WORTH = 150
-/** How far ahead today's combing is judged, days (judgement). */
+/** How far ahead the chances look where no day has time for a session, days (judgement). */
 const LOOK_AHEAD_DAYS = 7
 /** A smooth coat is rubbed down about this often, days (judgement). */
 const RUB_DOWN_DAYS = 14
 /** Days before a knot found in a place stops being the reason to go back there (judgement). */
 const FOUND_LATELY_DAYS = 14
 
-/** How far ahead the chances on the map and in the plan look: a week, or to the visit if sooner. */
+/** The day the chances on the map and in the plan look ahead to: the next session, or the visit if sooner. */
 export function lookAhead(record: DogRecord, at: Day): Day {
-  const week = addDays(at, LOOK_AHEAD_DAYS)
+  const next = nextSession(record, at) ?? addDays(at, LOOK_AHEAD_DAYS)
   const visit = record.profile.nextVisit
-  return visit && visit > at && visit < week ? visit : week
+  return visit && visit > at && visit < next ? visit : next
 }
 
 /** The next day after `at` on which the owner has time for a session; null if no day has any. */
@@ -140,7 +140,7 @@ function candidate(
   place: PlaceId,
   now: CoatState,
   { left: leftAt, done: doneAt }: Outlook,
-  week: Outlook,
+  ahead: Outlook,
 ): Candidate | null {
   const { profile } = record
   const coat = COATS[profile.coat]
@@ -176,8 +176,8 @@ function candidate(
     regions: states.map((s) => s.id),
     minutes,
     reason: reasonFor(record, states, now.day),
-    chanceIfLeft: chanceOfAnyMat(pick(week.left)),
-    chanceIfDone: chanceOfAnyMat(pick(week.done)),
+    chanceIfLeft: chanceOfAnyMat(pick(ahead.left)),
+    chanceIfDone: chanceOfAnyMat(pick(ahead.done)),
     hard,
     easy: !hard && (k === 'calm' || k === 'moving' || place === 'beard'),
     worth: saved / minutes,
@@ -221,10 +221,10 @@ export function planToday(record: DogRecord, at: Day, minutes: number): TodayPla
   const now = assess(record, at)
   const done = asIfCombed(record, now)
   const outlook = (day: Day): Outlook => ({ left: assess(record, day), done: assess(done, day) })
-  const week = outlook(until)
+  const ahead = outlook(until)
   const next = outlook(judgedAt(record, at))
 
-  const candidates = PLACE_IDS.flatMap((place) => candidate(record, place, now, next, week) ?? [])
+  const candidates = PLACE_IDS.flatMap((place) => candidate(record, place, now, next, ahead) ?? [])
     .filter((c) => (c.worth > 1 || c.due) && !refusedJustNow(now, c.place) && !doneToday(now, c.place))
     .sort((a, b) => b.worth - a.worth)
 
@@ -243,14 +243,14 @@ export function planToday(record: DogRecord, at: Day, minutes: number): TodayPla
 
   const items: PlanItem[] = inWorkingOrder(taken).map(({ worth: _worth, due: _due, ...item }) => item)
   const doneIds = new Set(items.flatMap((i) => i.regions))
-  const mixed = placesOf(week.left).map((s) => (doneIds.has(s.id) ? week.done.regions[s.id]! : s))
+  const mixed = placesOf(ahead.left).map((s) => (doneIds.has(s.id) ? ahead.done.regions[s.id]! : s))
   return {
     day: at,
     items,
     minutes: items.reduce((sum, i) => sum + i.minutes, 0),
     setupMinutes: items.length ? SETUP_MINUTES : 0,
     until,
-    chanceIfLeft: chanceOfAnyMat(placesOf(week.left)),
+    chanceIfLeft: chanceOfAnyMat(placesOf(ahead.left)),
     chanceIfDone: chanceOfAnyMat(mixed),
     waiting,
     rubDown: rubDown(record, now),

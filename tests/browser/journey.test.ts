@@ -251,9 +251,8 @@ describe('from an empty account to an answer from the groomer', () => {
     }
     expect(seen.size).toBeGreaterThanOrEqual(4)
     const region = (await focused())!
-    const label = (await (await owner.find(`[data-region="${region}"]`)).getAttribute('aria-label')).split(
-      ',',
-    )[0]!
+    const spot = await owner.find(`[data-region="${region}"]`)
+    const label = ((await spot.getAttribute('aria-label')) ?? '').split(',')[0]!
     await owner.keys(Key.ENTER)
     await owner.until(async () => (await owner.text('[data-story]')).startsWith(label), 'no story')
     await owner.keys('?')

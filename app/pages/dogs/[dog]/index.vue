@@ -146,8 +146,8 @@ const compact = useMediaQuery('(max-width: 59.99rem)')
       <p v-if="story" class="mt-2 border-t border-rule py-2" role="status" data-story>
         <b class="font-semibold">{{ story.label }}</b>, {{ story.mm }} mm, {{ story.shade }}.
         <i class="why text-[15px]"
-          >{{ capital(story.clear) }}{{ story.found ? `; ${story.found}` : '' }}. A mat within the week:
-          {{ story.odds }}.</i
+          >{{ capital(story.clear) }}{{ story.found ? `; ${story.found}` : '' }}. A mat by
+          {{ sayDay(plan.until, today).replace(/^on /, '') }}: {{ story.odds }}.</i
         >
         <button class="quiet ml-2" :disabled="starting" @click="start([picked!])">Comb just this</button>
       </p>

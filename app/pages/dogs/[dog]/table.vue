@@ -107,7 +107,11 @@ useHead({ title: 'At the table · Grumbo' })
         </li>
       </ol>
       <p class="mt-4 flex items-center gap-2 font-semibold text-caution">
-        <CautionMark />Never leave a dog alone up there.
+        <CautionMark class="shrink-0" />Never leave a dog alone up there.
+      </p>
+      <p class="mt-2 flex items-center gap-2 font-semibold text-vet">
+        <VetMark class="shrink-0" />First a look and a feel. Sore, wet, hot or lumpy skin: no tool, ring the
+        vet.
       </p>
       <button class="act act-filled mt-4 w-full text-[17px]" @click="start">Start</button>
     </template>
@@ -241,6 +245,10 @@ useHead({ title: 'At the table · Grumbo' })
           <CautionMark class="shrink-0" />{{
             over ? 'Long enough here. Rest this place, do another, come back.' : CAUTIONS[region!.caution]
           }}
+        </p>
+        <p v-if="!done" class="mt-1 flex items-start gap-2 font-semibold text-vet">
+          <VetMark class="shrink-0" />First a look and a feel. Sore, wet or hot skin: stop, ring the vet.
+          Never alone up there.
         </p>
         <div class="flex-1" />
         <RadioGroup v-model="t.comfort.value" class="mt-3 grid grid-cols-3 border-t border-rule">
