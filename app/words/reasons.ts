@@ -40,7 +40,7 @@ export function sayReason(item: Pick<PlanItem, 'reason'>, at: string): string {
     case 'collar':
       return 'the collar rubs all day'
     case 'ceiling':
-      return `${uncombed(r.daysUncombed)}, longer than this coat should go`
+      return `${uncombed(r.daysUncombed)}, overdue`
     case 'hot':
       return r.daysUncombed === null
         ? 'knots first in most coats'

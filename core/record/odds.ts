@@ -34,8 +34,11 @@ export function chanceOfAnyMat(places: readonly RegionState[]): number {
 /** Words for the five states the map draws, from open to knotting. */
 export const SHADE_IDS = ['open', 'combed', 'filling', 'catching', 'knotting'] as const
 export type Shade = 0 | 1 | 2 | 3 | 4
-/** Chance of a mat from which a place is drawn in each of the upper four states (judgement). */
-const SHADE_FROM = [0.004, 0.015, 0.04, 0.12]
+/**
+ * Chance of a mat from which a place is drawn in each of the upper four states. Forty-one places at
+ * the third make a mat somewhere an even chance, so the whole dog looks it (judgement).
+ */
+const SHADE_FROM = [0.002, 0.006, 0.015, 0.04]
 
 /** How densely a place is drawn, 0 (open) to 4 (knotting). */
 export const shadeOf = (chance: number): Shade => SHADE_FROM.filter((from) => chance >= from).length as Shade

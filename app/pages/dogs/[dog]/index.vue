@@ -1,7 +1,9 @@
 <script setup lang="ts">
 import { placeRow, regionOf } from '#core/coat/regions'
 import type { RegionId } from '#core/coat/regions'
+import { playAhead } from '#core/plan/kept'
 import { nextSession, shownMinutes } from '#core/plan/today'
+import { addDays } from '#core/record/day'
 import { sayDay, weekdayName } from '#core/record/say-day'
 import { SHADE_IDS } from '#core/record/odds'
 import { capital, inHalves, inOdds, plural, wholeMinutes } from '~/words/numbers'
@@ -71,6 +73,23 @@ const story = computed(() => {
     shade: SHADE_IDS[shades.value[state.id]],
     odds: inOdds(chances.value[state.id]),
   }
+})
+
+/** The next sessions, if today's is kept. */
+const coming = computed(() => {
+  const done = plan.value.items
+    .flatMap((i) => i.regions)
+    .map((region, n) => ({
+      id: `ffffffff-fffd-7000-8000-${String(n).padStart(12, '0')}`,
+      day: today.value,
+      what: { kind: 'check' as const, region, finding: 'glides' as const },
+    }))
+  const kept = { ...file.value, entries: [...file.value.entries, ...done] }
+  return playAhead(kept, today.value, visit.value ?? addDays(today.value, 14), 3).sessions
+})
+const visit = computed(() => {
+  const day = profile.value.nextVisit
+  return day && day > today.value ? day : null
 })
 
 const starting = ref(false)
@@ -152,6 +171,10 @@ const compact = useMediaQuery('(max-width: 59.99rem)')
         <button class="quiet ml-2" :disabled="starting" @click="start([picked!])">Comb just this</button>
       </p>
       <ShadeLegend class="mt-2 hidden desk:flex" />
+      <div v-if="!compact" class="mt-2 grid grid-cols-[1fr_300px] gap-8 border-t border-ink pt-2">
+        <ComingDays :sessions="coming" :visit="visit" :groomer="profile.groomer ?? ''" />
+        <GroomerWord v-if="word" :word="word" :today="today" :to="`/dogs/${file.id}/groomer`" />
+      </div>
     </section>
 
     <section aria-label="On the table" class="desk:col-start-2">
@@ -210,10 +233,12 @@ const compact = useMediaQuery('(max-width: 59.99rem)')
       </details>
     </section>
 
-    <section v-if="word" aria-label="From the groomer" class="mt-4 border-t border-ink pt-3 desk:col-start-1">
-      <p class="small">From {{ word.author }}, {{ sayDay(word.sent, today) }}</p>
-      <p class="why line-clamp-4 text-ink">{{ word.body }}</p>
-      <NuxtLink :to="`/dogs/${file.id}/groomer`" class="quiet">Reply</NuxtLink>
-    </section>
+    <GroomerWord
+      v-if="word && compact"
+      :word="word"
+      :today="today"
+      :to="`/dogs/${file.id}/groomer`"
+      class="mt-4 border-t border-ink pt-3"
+    />
   </div>
 </template>
