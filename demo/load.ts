@@ -29,19 +29,17 @@ if (!there) {
       await tx
         .insert(dogs)
         .values({ householdId, id: dog.id, profile: dog.profile, created: new Date(now.getTime() + i) })
-      await tx
-        .insert(entries)
-        .values(
-          dog.entries.map((e) => ({
-            householdId,
-            dogId: dog.id,
-            id: e.id,
-            day: e.day,
-            kind: e.what.kind,
-            entry: e,
-            authorId: accountId,
-          })),
-        )
+      await tx.insert(entries).values(
+        dog.entries.map((e) => ({
+          householdId,
+          dogId: dog.id,
+          id: e.id,
+          day: e.day,
+          kind: e.what.kind,
+          entry: e,
+          authorId: accountId,
+        })),
+      )
       await tx.insert(notes).values(
         dog.notes.map((n, k) => {
           const sent = new Date(now.getTime() - n.daysAgo * 86_400_000 + k * 1000)

@@ -224,7 +224,7 @@ describe('corrections', () => {
 })
 
 it('draws five states by chance', () => {
-  expect([0, 0.001, 0.003, 0.01, 0.03, 0.5].map(shadeOf)).toEqual([0, 0, 1, 2, 3, 4])
+  expect([0, 0.001, 0.004, 0.02, 0.05, 0.5].map(shadeOf)).toEqual([0, 0, 1, 2, 3, 4])
 })
 
 it('leaves out regions a dog has not got', () => {

@@ -36,9 +36,9 @@ export const SHADE_IDS = ['open', 'combed', 'filling', 'catching', 'knotting'] a
 export type Shade = 0 | 1 | 2 | 3 | 4
 /**
  * Chance of a mat from which a place is drawn in each of the upper four states. Forty-one places at
- * the third make a mat somewhere an even chance, so the whole dog looks it (judgement).
+ * the third make a mat somewhere more likely than not, so the whole dog looks it (judgement).
  */
-const SHADE_FROM = [0.002, 0.006, 0.015, 0.04]
+const SHADE_FROM = [0.003, 0.01, 0.028, 0.07]
 
 /** How densely a place is drawn, 0 (open) to 4 (knotting). */
 export const shadeOf = (chance: number): Shade => SHADE_FROM.filter((from) => chance >= from).length as Shade

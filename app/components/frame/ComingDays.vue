@@ -16,9 +16,7 @@ const minutesOf = (p: TodayPlan) => inHalves(shownMinutes(p.items).reduce((s, m)
         {{ weekdayName(p.day).slice(0, 3) }} <span class="small font-sans">{{ shortDay(p.day) }}</span>
       </p>
       <p class="text-[14px]">
-        <b class="font-semibold">{{ capital(plural(p.items.length, 'place')) }}</b><br />{{
-          minutesOf(p)
-        }}
+        <b class="font-semibold">{{ capital(plural(p.items.length, 'place')) }}</b><br />{{ minutesOf(p) }}
         min
       </p>
     </li>

@@ -47,7 +47,7 @@ const TONES = {
   glint: 'var(--glint)',
   pad: 'var(--pad)',
 }
-const tintOpacity = (state: number) => (state === 4 ? 0.42 : 0.24)
+const tintOpacity = (state: number) => (state === 4 ? 0.42 : 0.17)
 </script>
 
 <template>

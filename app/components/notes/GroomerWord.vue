@@ -7,11 +7,10 @@ defineProps<{ word: { author: string; body: string; sent: string }; today: strin
 
 <template>
   <section aria-label="From the groomer">
-    <p class="small flex justify-between gap-3">
-      <span>From {{ word.author }}</span
-      ><span>{{ sayDay(word.sent, today) }}</span>
+    <p class="small -my-2 flex items-center justify-between gap-3">
+      <span>From {{ word.author }}, {{ sayDay(word.sent, today) }}</span>
+      <NuxtLink :to="to" class="quiet text-ink">Reply</NuxtLink>
     </p>
-    <p class="why line-clamp-4 break-words text-ink">{{ word.body }}</p>
-    <NuxtLink :to="to" class="quiet">Reply</NuxtLink>
+    <p class="why line-clamp-3 break-words text-ink">{{ word.body }}</p>
   </section>
 </template>
