@@ -1,9 +1,10 @@
-import { assess } from '#core/record/fold'
+import { assessEach } from '#core/record/fold'
+import type { Coat } from '#core/record/fold'
 import { addDays, daysBetween, weekday } from '#core/record/day'
-import { chanceOfMat, shadeOf } from '#core/record/odds'
+import { chanceOfAnyMat, chanceOfMat, placesOf, shadeOf } from '#core/record/odds'
 import { timeline } from '#core/record/timeline'
-import { asPlanned } from '#core/plan/kept'
-import { chanceEachDay, lookAhead, planToday } from '#core/plan/today'
+import { playAhead } from '#core/plan/kept'
+import { lookAhead, pastOf, planOn } from '#core/plan/today'
 import { stretchStart } from '#core/care/note'
 import type { RegionId } from '#core/coat/regions'
 import type { DogFile } from '#shared/api'
@@ -20,7 +21,7 @@ export interface Stretch {
 }
 
 /** The running stretch of a dog, as the lead draws it: as recorded, then with the plan kept. */
-export function stretchOf(file: DogFile, today: string): Stretch {
+export function stretchOf(file: DogFile, coat: Coat, today: string): Stretch {
   const from = stretchStart(file, today)
   const visit = file.profile.nextVisit
   const booked = !!visit && visit >= today
@@ -36,21 +37,22 @@ export function stretchOf(file: DogFile, today: string): Stretch {
     from,
     to,
     booked,
-    chances: chanceEachDay(asPlanned(file, today, to), from, to),
+    chances: [
+      ...assessEach(file, from, today).map((s) => chanceOfAnyMat(placesOf(s))),
+      ...playAhead(coat, to).chances.slice(1),
+    ],
     sessions: [...places].map(([day, n]) => ({ day, places: n })),
   }
 }
 
 /** How a dog stands today: its coat now, the odds ahead, and what is on the table. */
-export function useStanding(file: Ref<DogFile>, today: Ref<string>, minutes: Ref<number>) {
-  const now = computed(() => assess(file.value, today.value))
-  const ahead = computed(() => assess(file.value, lookAhead(file.value, today.value)))
+export function useStanding(minutes: Ref<number>) {
+  const { file, today, coat } = useDog()
+  const now = computed(() => coat.value.state())
+  const ahead = computed(() => coat.value.copy().passTo(lookAhead(file.value.profile, today.value)))
   const chances = computed(
     () =>
-      Object.fromEntries(Object.values(ahead.value.regions).map((s) => [s.id, chanceOfMat(s)])) as Record<
-        RegionId,
-        number
-      >,
+      Object.fromEntries(ahead.value.places.map((s) => [s.id, chanceOfMat(s)])) as Record<RegionId, number>,
   )
   const shades = computed(
     () =>
@@ -59,15 +61,21 @@ export function useStanding(file: Ref<DogFile>, today: Ref<string>, minutes: Ref
         number
       >,
   )
-  const plan = computed(() => planToday(file.value, today.value, minutes.value))
-  return { now, ahead, chances, shades, plan }
+  const past = computed(() => pastOf(file.value, today.value))
+  const plan = computed(() => planOn(coat.value, minutes.value, past.value))
+  return { now, chances, shades, plan }
 }
 
 /** The owner's own minutes for a day of the week. */
 export const minutesOn = (file: DogFile, day: string) => file.profile.minutes[weekday(day)] ?? 0
 
 /** What a page inside a dog's frame is given. */
-export const dogKey = Symbol('dog') as InjectionKey<{ file: Ref<DogFile>; today: Ref<string> }>
+export const dogKey = Symbol('dog') as InjectionKey<{
+  file: Ref<DogFile>
+  today: Ref<string>
+  /** The coat this morning, to carry ahead from a copy. */
+  coat: Ref<Coat>
+}>
 export function useDog() {
   const dog = inject(dogKey)
   if (!dog) throw new Error('Outside a dog’s pages.')

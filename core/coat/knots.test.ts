@@ -6,6 +6,7 @@ import { lengthAfter } from './growth'
 import { CLEAR, keep, KEPT, knotRate, lengthFactor, stepStages, tightenByWash } from './knots'
 import type { Stages } from './knots'
 import { combMinutes } from './minutes'
+import { sizeFactor } from './size'
 import { KNOT_WEIGHT, REGIONS, regionOf, TOTAL_WEIGHT } from './regions'
 
 const sum = (n: Stages) => n[0] + n[1] + n[2]
@@ -109,7 +110,7 @@ function stretch(
       const before = n[2]
       n = stepStages(
         n,
-        knotRate(c, kg, r, lengthAfter(cut, c.growthMmPerDay, d, Infinity)),
+        knotRate(c, sizeFactor(kg), r, lengthAfter(cut, c.growthMmPerDay, d, Infinity)),
         c.tighteningPerDay,
       )
       formed += n[2] - before

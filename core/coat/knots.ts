@@ -1,7 +1,6 @@
 import type { CoatType } from './coat-types'
 import type { Region } from './regions'
 import { KNOT_WEIGHT, TOTAL_WEIGHT } from './regions'
-import { sizeFactor } from './size'
 
 /** Expected numbers in a place: loose tangles, tight knots, mats. */
 export type Stages = readonly [tangles: number, knots: number, mats: number]
@@ -22,18 +21,19 @@ export function lengthFactor(mm: number): number {
 
 /**
  * Knots begun a day in a region, λ = B · κ/Σκ · S · f(L) · exposure, before anything is learned.
+ * @param size S, how many times the coat of a 10 kg dog: `sizeFactor(kg)`
  * @param mm length of that region's hair that morning
  * @param exposure product of that day's factors, 1 when nothing rubbed or wetted it
  */
 export function knotRate(
   coat: CoatType,
-  kg: number,
+  size: number,
   region: Pick<Region, 'class'>,
   mm: number,
   exposure = 1,
 ): number {
   const share = KNOT_WEIGHT[region.class] / TOTAL_WEIGHT
-  return coat.knotsPerDay * share * sizeFactor(kg) * lengthFactor(mm) * exposure
+  return coat.knotsPerDay * share * size * lengthFactor(mm) * exposure
 }
 
 /**

@@ -1,36 +1,40 @@
-import { addDays, weekday } from '../record/day'
+import { addDays, dayOf, weekday } from '../record/day'
 import type { Day } from '../record/day'
-import type { Entry } from '../record/entries'
-import type { DogRecord } from '../record/fold'
-import { planToday } from './today'
+import type { Coat } from '../record/fold'
+import { chanceOfAnyMat } from '../record/odds'
+import { planOn } from './today'
 import type { TodayPlan } from './today'
 
-/** Ids for sessions that have not happened: after every real one, in the order of their days. */
-const madeUpId = (n: number) => `ffffffff-fffe-7000-8000-${n.toString(16).padStart(12, '0')}`
-
-/**
- * The sessions to come if each day's plan is kept within the owner's minutes and the comb goes
- * through: from the day after `at` to the day before `to`, at most `most` of them.
- * @returns the plans, and the record as it would then stand
- */
-export function playAhead(record: DogRecord, at: Day, to: Day, most = Infinity) {
-  const entries: Entry[] = [...record.entries]
-  const sessions: TodayPlan[] = []
-  for (let day = addDays(at, 1); day < to && sessions.length < most; day = addDays(day, 1)) {
-    const minutes = record.profile.minutes[weekday(day)] ?? 0
-    if (!minutes) continue
-    const plan = planToday({ ...record, entries }, day, minutes)
-    if (!plan.items.length) continue
-    sessions.push(plan)
-    for (const region of plan.items.flatMap((i) => i.regions))
-      entries.push({
-        id: madeUpId(entries.length),
-        day,
-        what: { kind: 'check', region, finding: 'glides' },
-      })
-  }
-  return { sessions, record: { ...record, entries } }
+export interface Ahead {
+  /** The sessions to come. */
+  sessions: TodayPlan[]
+  /** Chance of a mat on each day, from the day begun at to `to`. */
+  chances: number[]
+  /** The coat on the day `to`. */
+  coat: Coat
 }
 
-/** The record as it would stand on `to` with the plan kept from `at` on. What a forecast rests on. */
-export const asPlanned = (record: DogRecord, at: Day, to: Day): DogRecord => playAhead(record, at, to).record
+/**
+ * The days to come if each day's plan is kept within the owner's minutes and the comb goes through:
+ * from the morning after `from` to `to`. What a forecast rests on. `from` is left as it was.
+ * @param combedToday regions taken as combed on the first day too
+ */
+export function playAhead(from: Coat, to: Day, combedToday: Parameters<Coat['combThrough']>[0] = []): Ahead {
+  const coat = from.copy().combThrough(combedToday)
+  const sessions: TodayPlan[] = []
+  const chances = [chanceOfAnyMat(coat.places)]
+  while (dayOf(coat.today) < to) {
+    coat.passDay()
+    const day = dayOf(coat.today)
+    const minutes = coat.profile.minutes[weekday(day)] ?? 0
+    if (minutes && day < to) {
+      const plan = planOn(coat, minutes, { combed: true, goneOverOn: addDays(day, -1) })
+      if (plan.items.length) {
+        sessions.push(plan)
+        coat.combThrough(plan.items.flatMap((i) => i.regions))
+      }
+    }
+    chances.push(chanceOfAnyMat(coat.places))
+  }
+  return { sessions, chances, coat }
+}

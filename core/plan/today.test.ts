@@ -6,8 +6,8 @@ import { PLACE_IDS, regionOf, regionsOf } from '../coat/regions'
 import type { PlaceId, RegionId } from '../coat/regions'
 import { addDays } from '../record/day'
 import { chanceOfAnyMat, chanceOfMat, placesOf } from '../record/odds'
-import { assess } from '../record/fold'
-import { asPlanned } from './kept'
+import { assess, coatOn } from '../record/fold'
+import { playAhead } from './kept'
 import { nextSession, planToday, shownMinutes } from './today'
 import { longestThatFits, weeklyMinutes, lengthsAt } from './weekly'
 import { inWorkingOrder, WORKING_ORDER } from './working-order'
@@ -138,12 +138,19 @@ describe('keeping the plan', () => {
   it('arrives with fewer mats than doing nothing', () => {
     const record = dog({}, 20)
     const to = addDays(START, 56)
-    const kept = chanceOfAnyMat(placesOf(assess(asPlanned(record, START, to), to)))
+    const from = coatOn(record, START)
+    const { coat, chances, sessions } = playAhead(from, to)
+    const kept = chanceOfAnyMat(coat.places)
+    expect(chances).toHaveLength(57)
+    expect(chances.at(-1)).toBe(kept)
+    expect(sessions.length).toBeGreaterThan(10)
+    // What it started from is as it was.
+    expect(from.state()).toEqual(assess(record, START))
     expect(kept).toBeLessThan(chanceOfAnyMat(placesOf(assess(record, to))) * 0.75)
   })
   it('knows the next day with time for a session', () => {
-    expect(nextSession(dog({ minutes: [0, 0, 0, 0, 0, 40, 3] }), '2026-11-25')).toBe('2026-11-28')
-    expect(nextSession(dog({ minutes: [0, 0, 0, 0, 0, 0, 4] }), '2026-11-25')).toBe(null)
+    expect(nextSession(dog({ minutes: [0, 0, 0, 0, 0, 40, 3] }).profile, '2026-11-25')).toBe('2026-11-28')
+    expect(nextSession(dog({ minutes: [0, 0, 0, 0, 0, 0, 4] }).profile, '2026-11-25')).toBe(null)
   })
 })
 

@@ -1,13 +1,15 @@
 import { COATS } from '../coat/coat-types'
 import { combMinutes, SETUP_MINUTES, TEASE_MINUTES } from '../coat/minutes'
-import { PLACE_IDS, placeRow, regionOf } from '../coat/regions'
+import { placeRow, regionOf } from '../coat/regions'
 import type { PlaceId, RegionId } from '../coat/regions'
-import { addDays, daysBetween, weekday } from '../record/day'
+import { addDays, dayOf, daysBetween, weekday } from '../record/day'
 import type { Day } from '../record/day'
 import type { Finding } from '../record/findings'
-import { assess, assessEach } from '../record/fold'
-import type { CoatState, DogRecord, RegionState } from '../record/fold'
-import { chanceOfAnyMat, expectedKnots, expectedMats, placesOf } from '../record/odds'
+import { coatOn } from '../record/fold'
+import type { Coat, DogRecord, RegionState } from '../record/fold'
+import type { Profile } from '../record/profile'
+import type { Fact } from '../record/entries'
+import { chanceOfAnyMat, expectedKnots, expectedMats } from '../record/odds'
 import { timeline } from '../record/timeline'
 import { inWorkingOrder } from './working-order'
 
@@ -66,17 +68,17 @@ const RUB_DOWN_DAYS = 14
 const FOUND_LATELY_DAYS = 14
 
 /** The day the chances on the map and in the plan look ahead to: the next session, or the visit if sooner. */
-export function lookAhead(record: DogRecord, at: Day): Day {
-  const next = nextSession(record, at) ?? addDays(at, LOOK_AHEAD_DAYS)
-  const visit = record.profile.nextVisit
+export function lookAhead(profile: Profile, at: Day): Day {
+  const next = nextSession(profile, at) ?? addDays(at, LOOK_AHEAD_DAYS)
+  const visit = profile.nextVisit
   return visit && visit > at && visit < next ? visit : next
 }
 
 /** The next day after `at` on which the owner has time for a session; null if no day has any. */
-export function nextSession(record: DogRecord, at: Day): Day | null {
+export function nextSession(profile: Profile, at: Day): Day | null {
   for (let n = 1; n <= 7; n++) {
     const day = addDays(at, n)
-    if ((record.profile.minutes[weekday(day)] ?? 0) > SETUP_MINUTES) return day
+    if ((profile.minutes[weekday(day)] ?? 0) > SETUP_MINUTES) return day
   }
   return null
 }
@@ -88,17 +90,28 @@ export function nextSession(record: DogRecord, at: Day): Day | null {
  * what a mat is worth, came at two.
  */
 const JUDGED_AT_LEAST_DAYS = 2
-function judgedAt(record: DogRecord, at: Day): Day {
-  const next = nextSession(record, at)
+function judgedAt(profile: Profile, at: Day): Day {
+  const next = nextSession(profile, at)
   return next
     ? addDays(at, Math.max(JUDGED_AT_LEAST_DAYS, daysBetween(at, next)))
     : addDays(at, LOOK_AHEAD_DAYS)
 }
 
+type ByPlace = ReadonlyMap<PlaceId, readonly RegionState[]>
+function byPlace(coat: Coat): ByPlace {
+  const groups = new Map<PlaceId, RegionState[]>()
+  for (const p of coat.places) {
+    const group = groups.get(p.region.place)
+    if (group) group.push(p)
+    else groups.set(p.region.place, [p])
+  }
+  return groups
+}
+
 /** The coat on a later day, left alone from now, and as if all of it were combed now. */
 interface Outlook {
-  left: CoatState
-  done: CoatState
+  left: ByPlace
+  done: ByPlace
 }
 
 interface Candidate extends PlanItem {
@@ -109,8 +122,7 @@ interface Candidate extends PlanItem {
 
 const daysSince = (from: Day | null, at: Day) => (from ? daysBetween(from, at) : null)
 
-function reasonFor(record: DogRecord, states: readonly RegionState[], at: Day): Reason {
-  const { profile } = record
+function reasonFor(profile: Profile, states: readonly RegionState[], at: Day): Reason {
   const oldest = states.reduce((a, b) => ((a.clearOn ?? '') <= (b.clearOn ?? '') ? a : b))
   const daysUncombed = daysSince(oldest.clearOn, at)
   for (const s of states) {
@@ -136,48 +148,47 @@ function reasonFor(record: DogRecord, states: readonly RegionState[], at: Day): 
 }
 
 function candidate(
-  record: DogRecord,
+  coat: Coat,
   place: PlaceId,
-  now: CoatState,
-  { left: leftAt, done: doneAt }: Outlook,
+  states: readonly RegionState[],
+  next: Outlook,
   ahead: Outlook,
 ): Candidate | null {
-  const { profile } = record
-  const coat = COATS[profile.coat]
-  const pick = (state: CoatState) => placesOf(state).filter((s) => regionOf(s.id).place === place)
-  const states = pick(now)
-  if (!states.length) return null
+  const { profile } = coat
   // A mat or a felted place that was left for the groomer is not the owner's to comb.
-  if (
-    states.every((s) => s.last && (s.last.finding === 'felt' || (s.left.length && s.last.finding === 'mat')))
-  )
-    return null
+  const groomers = (s: RegionState) =>
+    s.last?.finding === 'felt' || (s.left.length > 0 && s.last?.finding === 'mat')
+  if (states.every(groomers)) return null
   // A smooth coat does not knot: only what was found in it is worth a comb.
   if (profile.coat === 'smooth' && !states.some((s) => s.left.length)) return null
-  const left = pick(leftAt)
-  const done = pick(doneAt)
+  const left = next.left.get(place) ?? []
+  const done = next.done.get(place) ?? []
   const total = (list: readonly RegionState[], of: (s: RegionState) => number) =>
     list.reduce((sum, s) => sum + of(s), 0)
   const tease = (s: RegionState) => {
     const k = expectedKnots(s)
     return k.tangles * TEASE_MINUTES.tangle + k.knots * TEASE_MINUTES.knot
   }
-  const minutes = total(states, (s) => combMinutes(coat, profile.weightKg, regionOf(s.id), s.mm) + tease(s))
+  const minutes = total(
+    states,
+    (s) => combMinutes(coat.coat, profile.weightKg, regionOf(s.id), s.mm) + tease(s),
+  )
   const saved =
     MINUTES_A_MAT_IS_WORTH * (total(left, expectedMats) - total(done, expectedMats)) +
     total(left, tease) -
     total(done, tease)
-  const uncombed = Math.max(...states.map((s) => daysSince(s.clearOn, now.day) ?? 0))
-  const due = uncombed > coat.ceilingDays && profile.coat !== 'smooth'
+  const at = dayOf(coat.today)
+  const uncombed = Math.max(...states.map((s) => daysSince(s.clearOn, at) ?? 0))
+  const due = uncombed > coat.coat.ceilingDays && profile.coat !== 'smooth'
   const hard = profile.hard.includes(place) || states.some((s) => s.refusals > 0)
   const k = placeRow(place).class
   return {
     place,
     regions: states.map((s) => s.id),
     minutes,
-    reason: reasonFor(record, states, now.day),
-    chanceIfLeft: chanceOfAnyMat(pick(ahead.left)),
-    chanceIfDone: chanceOfAnyMat(pick(ahead.done)),
+    reason: reasonFor(profile, states, at),
+    chanceIfLeft: chanceOfAnyMat(ahead.left.get(place) ?? []),
+    chanceIfDone: chanceOfAnyMat(ahead.done.get(place) ?? []),
     hard,
     easy: !hard && (k === 'calm' || k === 'moving' || place === 'beard'),
     worth: saved / minutes,
@@ -185,29 +196,30 @@ function candidate(
   }
 }
 
-/** The same coat as if the comb went through every place that may be combed today. */
-function asIfCombed(record: DogRecord, now: CoatState): DogRecord {
-  const combed = placesOf(now).map((s, i) => ({
-    id: `ffffffff-ffff-7fff-bfff-${String(i).padStart(12, '0')}`,
-    day: now.day,
-    time: '23:59',
-    what: { kind: 'check' as const, region: s.id, finding: 'glides' as const },
-  }))
-  return { ...record, entries: [...record.entries, ...combed] }
-}
-
 /** Places refused two sessions running rest for one (common practice, no source). */
 const REST_AFTER_REFUSALS = 2
-const refusedJustNow = (states: CoatState, place: PlaceId) =>
-  placesOf(states).some(
-    (s) => regionOf(s.id).place === place && s.refusals >= REST_AFTER_REFUSALS && s.last?.day === states.day,
-  )
+const refusedJustNow = (states: readonly RegionState[], at: Day) =>
+  states.some((s) => s.refusals >= REST_AFTER_REFUSALS && s.last?.day === at)
 
 /** Combed today and dry since: what is left in waits for another day, and too much combing burns. */
-const doneToday = (now: CoatState, place: PlaceId) =>
-  placesOf(now)
-    .filter((s) => regionOf(s.id).place === place)
-    .every((s) => s.last?.day === now.day && s.last.finding !== 'refused' && !s.wetTo)
+const doneToday = (states: readonly RegionState[], at: Day) =>
+  states.every((s) => s.last?.day === at && s.last.finding !== 'refused' && !s.wetTo)
+
+/** What today's plan needs of the past, beside the coat itself. */
+export interface Past {
+  /** Whether anything was ever combed or brushed. */
+  combed: boolean
+  /** When the coat was last gone over in any way. */
+  goneOverOn: Day | null
+}
+const GONE_OVER: readonly Fact['kind'][] = ['brush', 'check', 'visit', 'wash']
+export function pastOf(record: DogRecord, at: Day): Past {
+  const facts = timeline(record.entries).filter((f) => f.day <= at)
+  return {
+    combed: facts.some((f) => f.what.kind === 'check' || f.what.kind === 'brush'),
+    goneOverOn: facts.filter((f) => GONE_OVER.includes(f.what.kind)).at(-1)?.day ?? null,
+  }
+}
 
 /**
  * What to comb today: the places that save most mats for each minute, as many as the minutes hold,
@@ -216,16 +228,28 @@ const doneToday = (now: CoatState, place: PlaceId) =>
  * session is worth opening when its places together also pay for the laying out.
  * @param minutes the owner's minutes today, laying out and putting away included
  */
-export function planToday(record: DogRecord, at: Day, minutes: number): TodayPlan {
-  const until = lookAhead(record, at)
-  const now = assess(record, at)
-  const done = asIfCombed(record, now)
-  const outlook = (day: Day): Outlook => ({ left: assess(record, day), done: assess(done, day) })
-  const ahead = outlook(until)
-  const next = outlook(judgedAt(record, at))
+export const planToday = (record: DogRecord, at: Day, minutes: number): TodayPlan =>
+  planOn(coatOn(record, at), minutes, pastOf(record, at))
 
-  const candidates = PLACE_IDS.flatMap((place) => candidate(record, place, now, next, ahead) ?? [])
-    .filter((c) => (c.worth > 1 || c.due) && !refusedJustNow(now, c.place) && !doneToday(now, c.place))
+/** The same, for a coat already carried to its day. The coat is left as it was. */
+export function planOn(coat: Coat, minutes: number, past: Past): TodayPlan {
+  const { profile } = coat
+  const at = dayOf(coat.today)
+  const until = lookAhead(profile, at)
+  const judged = judgedAt(profile, at)
+  const left = coat.copy()
+  const done = coat.copy().combThrough()
+  const outlookOn = (day: Day): Outlook => ({
+    left: byPlace(left.copy().passTo(day)),
+    done: byPlace(done.copy().passTo(day)),
+  })
+  const ahead = outlookOn(until)
+  const next = judged === until ? ahead : outlookOn(judged)
+
+  const candidates = [...byPlace(coat)]
+    .filter(([, states]) => !refusedJustNow(states, at) && !doneToday(states, at))
+    .flatMap(([place, states]) => candidate(coat, place, states, next, ahead) ?? [])
+    .filter((c) => c.worth > 1 || c.due)
     .sort((a, b) => b.worth - a.worth)
 
   let room = minutes - SETUP_MINUTES
@@ -243,29 +267,29 @@ export function planToday(record: DogRecord, at: Day, minutes: number): TodayPla
 
   const items: PlanItem[] = inWorkingOrder(taken).map(({ worth: _worth, due: _due, ...item }) => item)
   const doneIds = new Set(items.flatMap((i) => i.regions))
-  const mixed = placesOf(ahead.left).map((s) => (doneIds.has(s.id) ? ahead.done.regions[s.id]! : s))
+  const places = (outlook: ByPlace) => [...outlook.values()].flat()
+  const mixed = [
+    ...places(ahead.left).filter((s) => !doneIds.has(s.id)),
+    ...places(ahead.done).filter((s) => doneIds.has(s.id)),
+  ]
   return {
     day: at,
     items,
     minutes: items.reduce((sum, i) => sum + i.minutes, 0),
     setupMinutes: items.length ? SETUP_MINUTES : 0,
     until,
-    chanceIfLeft: chanceOfAnyMat(placesOf(ahead.left)),
+    chanceIfLeft: chanceOfAnyMat(places(ahead.left)),
     chanceIfDone: chanceOfAnyMat(mixed),
     waiting,
-    rubDown: rubDown(record, now),
-    guess: !timeline(record.entries).some((f) => f.what.kind === 'check' || f.what.kind === 'brush'),
+    rubDown: rubDown(coat, past),
+    guess: !past.combed,
   }
 }
 
-function rubDown(record: DogRecord, now: CoatState): TodayPlan['rubDown'] {
-  if (record.profile.coat !== 'smooth') return null
-  const brushed = timeline(record.entries).filter(
-    (f) => f.day <= now.day && ['brush', 'check', 'visit', 'wash'].includes(f.what.kind),
-  )
-  const days = daysSince(brushed.at(-1)?.day ?? null, now.day)
-  if (days !== null && days < RUB_DOWN_DAYS) return null
-  return { minutes: wholeCoatMinutes(record, now), days }
+function rubDown(coat: Coat, past: Past): TodayPlan['rubDown'] {
+  if (coat.profile.coat !== 'smooth') return null
+  const days = daysSince(past.goneOverOn, dayOf(coat.today))
+  return days !== null && days < RUB_DOWN_DAYS ? null : { minutes: wholeCoatMinutes(coat), days }
 }
 
 /**
@@ -288,14 +312,5 @@ export function shownMinutes(items: readonly Pick<PlanItem, 'minutes'>[]): numbe
 }
 
 /** Minutes to comb the whole coat once as it is now, without laying out. */
-export function wholeCoatMinutes(record: DogRecord, now: CoatState): number {
-  const coat = COATS[record.profile.coat]
-  return placesOf(now).reduce(
-    (sum, s) => sum + combMinutes(coat, record.profile.weightKg, regionOf(s.id), s.mm),
-    0,
-  )
-}
-
-/** Chance that the whole coat holds a mat on each day of a stretch: what the lead draws. */
-export const chanceEachDay = (record: DogRecord, from: Day, to: Day): number[] =>
-  assessEach(record, from, to).map((s) => chanceOfAnyMat(placesOf(s)))
+const wholeCoatMinutes = ({ coat, profile, places }: Coat): number =>
+  places.reduce((sum, p) => sum + combMinutes(coat, profile.weightKg, p.region, p.mm), 0)

@@ -7,6 +7,7 @@ import { CLEAR, keep, KEPT, knotRate, stepStages, tightenByWash } from '../coat/
 import type { Stages } from '../coat/knots'
 import { REGIONS } from '../coat/regions'
 import type { Cover, Region, RegionId } from '../coat/regions'
+import { sizeFactor } from '../coat/size'
 import { dayNumber, dayOf, monthOf, monthsOld } from './day'
 import type { Day } from './day'
 import type { DatedFact, Entry, FactOf } from './entries'
@@ -56,6 +57,7 @@ interface Growing {
   from: number
   sinceDay: number
 }
+/** A place being carried forward: its state, and what its length grows from. */
 interface Working extends RegionState {
   region: Region
   growing: Growing
@@ -69,18 +71,22 @@ export const FELT_AS_MATS = 5
  * from there as the dog usually lives, with no session. Days are whole: acts count on the morning of
  * their day, then the day's knots form at that morning's length.
  */
-class Coat {
+export class Coat {
   readonly coat: CoatType
-  readonly places: Working[]
-  readonly mu: number
+  places: Working[]
+  private index: Map<RegionId, Working>
+  private readonly mu: number
+  private readonly size: number
   visitOn: Day | null = null
 
   constructor(
-    private readonly profile: Profile,
+    readonly profile: Profile,
+    /** The day it is, counted from 1970. */
     public today: number,
   ) {
     this.coat = COATS[profile.coat]
     this.mu = this.coat.tighteningPerDay
+    this.size = sizeFactor(profile.weightKg)
     this.places = REGIONS.filter((r) => !profile.absent.includes(r.id)).map((region) => ({
       id: region.id,
       region,
@@ -94,10 +100,20 @@ class Coat {
       wetTo: null,
       wetBy: null,
     }))
+    this.index = new Map(this.places.map((p) => [p.id, p]))
+  }
+
+  /** The same coat, to be carried another way. */
+  copy(): Coat {
+    const other = new Coat(this.profile, this.today)
+    other.places = this.places.map((p) => ({ ...p }))
+    other.index = new Map(other.places.map((p) => [p.id, p]))
+    other.visitOn = this.visitOn
+    return other
   }
 
   private at(id: RegionId) {
-    return this.places.find((p) => p.id === id)
+    return this.index.get(id)
   }
 
   private grow(p: Working) {
@@ -115,7 +131,7 @@ class Coat {
   }
 
   /** The day's knots form; then it is the next morning. */
-  passDay(gear: readonly FactOf<'gear'>[]) {
+  passDay(gear: readonly FactOf<'gear'>[] = []) {
     const day = dayOf(this.today)
     const worn = (g: string, usual: number) => gear.find((x) => x.gear === g)?.hours ?? usual
     const general: Omit<DayExposure, 'wet'> = {
@@ -127,18 +143,27 @@ class Coat {
     }
     for (const p of this.places) {
       const wet = p.wetTo !== null && p.wetTo >= day
-      const born = knotRate(
-        this.coat,
-        this.profile.weightKg,
-        p.region,
-        p.mm,
-        exposureOf(p.region, { ...general, wet }),
-      )
+      const born = knotRate(this.coat, this.size, p.region, p.mm, exposureOf(p.region, { ...general, wet }))
       p.unseen = stepStages(p.unseen, born, this.mu)
-      p.left = p.left.map((l) => ({ count: l.count, stages: stepStages(l.stages, 0, this.mu) }))
+      if (p.left.length)
+        p.left = p.left.map((l) => ({ count: l.count, stages: stepStages(l.stages, 0, this.mu) }))
     }
     this.today += 1
     for (const p of this.places) this.grow(p)
+  }
+
+  /** Days go by as the dog usually lives, with no session. */
+  passTo(day: Day): this {
+    for (const to = dayNumber(day); this.today < to;) this.passDay()
+    return this
+  }
+
+  /** The comb goes through these places, or all of them. */
+  combThrough(regions?: readonly RegionId[]): this {
+    const day = dayOf(this.today)
+    for (const region of regions ?? this.places.map((p) => p.id))
+      this.check(day, { kind: 'check', region, finding: 'glides' })
+    return this
   }
 
   apply({ day, what }: DatedFact) {
@@ -265,12 +290,15 @@ function walk(record: DogRecord, to: Day, seen: (coat: Coat) => void, from: Day 
   }
 }
 
-/** The coat on the morning of `at`, after that day's entries. Everything shown comes from this. */
-export function assess(record: DogRecord, at: Day): CoatState {
-  let state: CoatState | undefined
-  walk(record, at, (coat) => (state = coat.state()))
-  return state as CoatState
+/** The coat as the record leaves it on the morning of `at`, after that day's entries, to carry on from. */
+export function coatOn(record: DogRecord, at: Day): Coat {
+  let coat: Coat | undefined
+  walk(record, at, (c) => (coat = c))
+  return coat as Coat
 }
+
+/** The coat on the morning of `at`, after that day's entries. Everything shown comes from this. */
+export const assess = (record: DogRecord, at: Day): CoatState => coatOn(record, at).state()
 
 /**
  * The coat on each day from `from` to `to`, inclusive: as recorded, then as the dog usually lives

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { COATS } from '#core/coat/coat-types'
-import { assess } from '#core/record/fold'
+import { coatOn } from '#core/record/fold'
 import { shadeOf, chanceOfMat } from '#core/record/odds'
 
 definePageMeta({ middleware: 'signed-in' })
@@ -13,11 +13,12 @@ const dogId = computed(() => String(route.params.dog))
 watch(dogId, (id) => record.open(id), { immediate: true })
 
 const file = computed(() => record.file!)
-provide(dogKey, { file, today })
+const coat = computed(() => coatOn(file.value, today.value))
+provide(dogKey, { file, today, coat })
 
 const atTable = computed(() => route.path.endsWith('/table'))
-const stretch = computed(() => stretchOf(file.value, today.value))
-const now = computed(() => assess(file.value, today.value))
+const stretch = computed(() => stretchOf(file.value, coat.value, today.value))
+const now = computed(() => coat.value.state())
 const shades = computed(() =>
   Object.fromEntries(
     Object.values(now.value.regions).map((s) => [s.id.replace('.left', ''), shadeOf(chanceOfMat(s))]),

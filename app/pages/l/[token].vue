@@ -3,8 +3,8 @@ import { v7 as uuid } from 'uuid'
 import { placeRow, regionOf } from '#core/coat/regions'
 import type { RegionId } from '#core/coat/regions'
 import { namePlaces, placeStories, stretchStart } from '#core/care/note'
-import { asPlanned } from '#core/plan/kept'
-import { assess } from '#core/record/fold'
+import { playAhead } from '#core/plan/kept'
+import { coatOn } from '#core/record/fold'
 import { chanceOfAnyMat, chanceOfMat, expectedMats, placesOf, shadeOf } from '#core/record/odds'
 import { dayAndMonth, sayDay, shortDay, weekdayName } from '#core/record/say-day'
 import { useMediaQuery } from '@vueuse/core'
@@ -24,7 +24,8 @@ const view = computed(() => {
   if (!s) return null
   const record = { profile: s.profile, entries: s.entries }
   const visit = s.profile.nextVisit && s.profile.nextVisit >= s.today ? s.profile.nextVisit : null
-  const then = assess(visit ? asPlanned(record, s.today, visit) : record, visit ?? s.today)
+  const now = coatOn(record, s.today)
+  const then = (visit ? playAhead(now, visit).coat : now).state()
   const places = placesOf(then)
   const from = stretchStart(record, s.today)
   const stories = placeStories(record, from, s.today)

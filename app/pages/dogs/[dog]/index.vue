@@ -10,14 +10,14 @@ import { capital, inHalves, inOdds, plural, wholeMinutes } from '~/words/numbers
 import { sayChance, sayReason, sayWhy } from '~/words/reasons'
 import { useMediaQuery } from '@vueuse/core'
 
-const { file, today } = useDog()
+const { file, today, coat } = useDog()
 const router = useRouter()
 const profile = computed(() => file.value.profile)
 const usual = computed(() => minutesOn(file.value, today.value))
 const chosen = ref<number | null>(null)
 const minutes = computed(() => chosen.value ?? usual.value)
 const choices = computed(() => [...new Set([8, usual.value || 14, 25, 40])].sort((a, b) => a - b).slice(0, 4))
-const { now, chances, shades, plan } = useStanding(file, today, minutes)
+const { now, chances, shades, plan } = useStanding(minutes)
 
 const shown = computed(() => shownMinutes(plan.value.items))
 const total = computed(() => shown.value.reduce((sum, m) => sum + m, plan.value.setupMinutes))
@@ -33,7 +33,7 @@ const headline = computed(() => {
 })
 const why = computed(() => {
   const p = plan.value
-  const next = nextSession(file.value, today.value)
+  const next = nextSession(profile.value, today.value)
   if (p.rubDown)
     return p.rubDown.days === null
       ? 'A short coat does not knot. A mitt over it lifts what is loose.'
@@ -76,16 +76,14 @@ const story = computed(() => {
 })
 
 /** The next sessions, if today's is kept. */
+const COMING = 3
 const coming = computed(() => {
-  const done = plan.value.items
-    .flatMap((i) => i.regions)
-    .map((region, n) => ({
-      id: `ffffffff-fffd-7000-8000-${String(n).padStart(12, '0')}`,
-      day: today.value,
-      what: { kind: 'check' as const, region, finding: 'glides' as const },
-    }))
-  const kept = { ...file.value, entries: [...file.value.entries, ...done] }
-  return playAhead(kept, today.value, visit.value ?? addDays(today.value, 14), 3).sessions
+  const to = visit.value ?? addDays(today.value, 14)
+  return playAhead(
+    coat.value,
+    to,
+    plan.value.items.flatMap((i) => i.regions),
+  ).sessions.slice(0, COMING)
 })
 const visit = computed(() => {
   const day = profile.value.nextVisit
