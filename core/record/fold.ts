@@ -8,6 +8,8 @@ import type { Stages } from '../coat/knots'
 import { REGIONS } from '../coat/regions'
 import type { Cover, Region, RegionId } from '../coat/regions'
 import { sizeFactor } from '../coat/size'
+import { learnRates, NOTHING_SEEN, PRIOR_RATE } from '../learn/rate'
+import type { Rate, Seen } from '../learn/rate'
 import { dayNumber, dayOf, monthOf, monthsOld } from './day'
 import type { Day } from './day'
 import type { DatedFact, Entry, FactOf } from './entries'
@@ -31,10 +33,13 @@ export interface RegionState {
   id: RegionId
   /** Length of hair, mm. */
   mm: number
-  /** Expected unseen knots in each stage. */
+  /** Expected unseen knots in each stage, for a coat that knots as its type does (θ = 1). */
   unseen: Stages
   /** Knots seen and not taken out. */
   left: readonly LeftIn[]
+  /** What its checks have come to, and what they teach of how readily it knots. */
+  seen: Seen
+  rate: Rate
   /** Last day the comb went through, or a visit emptied it. */
   clearOn: Day | null
   /** The last check, whatever it said. */
@@ -77,6 +82,7 @@ export class Coat {
   private index: Map<RegionId, Working>
   private readonly mu: number
   private readonly size: number
+  private unlearned = false
   visitOn: Day | null = null
 
   constructor(
@@ -94,6 +100,8 @@ export class Coat {
       mm: this.coat.usualMm[region.part],
       unseen: CLEAR,
       left: [],
+      seen: NOTHING_SEEN,
+      rate: PRIOR_RATE,
       clearOn: null,
       last: null,
       refusals: 0,
@@ -158,11 +166,16 @@ export class Coat {
     return this
   }
 
-  /** The comb goes through these places, or all of them. */
+  /** As if the comb went through these places, or all of them. It did not, so nothing is learned. */
   combThrough(regions?: readonly RegionId[]): this {
     const day = dayOf(this.today)
-    for (const region of regions ?? this.places.map((p) => p.id))
-      this.check(day, { kind: 'check', region, finding: 'glides' })
+    for (const id of regions ?? this.places.map((p) => p.id)) {
+      const p = this.at(id)
+      if (!p) continue
+      p.last = { day, finding: 'glides' }
+      p.left = []
+      this.clear(p, day)
+    }
     return this
   }
 
@@ -201,7 +214,16 @@ export class Coat {
       case 'visit':
         this.visitOn = day
         for (const p of this.places) {
+          // A groomer who tells what was found has been through all of it.
+          if (what.found.length) {
+            const here = what.found.filter((f) => f.region === p.id)
+            this.see(
+              p,
+              here.reduce((sum, f) => sum + foundIn(f), 0),
+            )
+          }
           this.clear(p, day)
+          p.unseen = CLEAR
           p.left = []
           p.wetTo = p.wetBy = null
           const mm = what.lengths[p.region.part]
@@ -227,6 +249,24 @@ export class Coat {
     p.wetTo = p.wetBy = null
   }
 
+  /** A check counted the knots born since the one before; those left in then are not born anew. */
+  private see(p: Working, found: number) {
+    const known = p.left.reduce((sum, l) => sum + l.count, 0)
+    const expected = p.unseen[0] + p.unseen[1] + p.unseen[2]
+    p.seen = { count: p.seen.count + Math.max(0, found - known), exposure: p.seen.exposure + expected }
+    this.unlearned = true
+  }
+
+  /** Takes in what was seen since the last time. */
+  learn(): this {
+    if (this.unlearned) {
+      const rates = learnRates(this.places.map((p) => p.seen))
+      this.places.forEach((p, i) => (p.rate = rates[i]!))
+      this.unlearned = false
+    }
+    return this
+  }
+
   private check(day: Day, c: FactOf<'check'>) {
     const p = this.at(c.region)
     if (!p) return
@@ -235,10 +275,12 @@ export class Coat {
       p.refusals += 1
       return
     }
+    const found = foundIn(c)
+    this.see(p, found)
     this.clear(p, day)
     // What the comb met is now known by count, not by expectation.
     p.left = []
-    const remaining = (c.finding === 'felt' ? FELT_AS_MATS : (c.count ?? 1)) - (c.out ?? 0)
+    const remaining = found - (c.out ?? 0)
     const stages = STAGE_OF[c.finding]
     if (stages && remaining > 0) p.left = [{ count: remaining, stages }]
   }
@@ -252,6 +294,12 @@ export class Coat {
 
 /** A collar counts once it is on for most of the waking and sleeping day (judgement). */
 const ALL_DAY_HOURS = 12
+
+/** Knots a finding stands for. */
+function foundIn(c: { finding: Finding; count?: number | undefined }): number {
+  if (c.finding === 'glides' || c.finding === 'refused') return 0
+  return c.finding === 'felt' ? FELT_AS_MATS : (c.count ?? 1)
+}
 
 const STAGE_OF: Record<Finding, Stages | null> = {
   glides: null,
@@ -284,7 +332,7 @@ function walk(record: DogRecord, to: Day, seen: (coat: Coat) => void, from: Day 
       if (f.what.kind === 'gear') gear.push(f.what)
       else coat.apply(f)
     }
-    if (day >= from) seen(coat)
+    if (day >= from) seen(coat.learn())
     if (coat.today >= last) return
     coat.passDay(gear)
   }

@@ -1,16 +1,20 @@
 import { REGION_IDS } from '../coat/regions'
+import { chanceOfNone } from '../learn/rate'
 import type { CoatState, RegionState } from './fold'
 
-/** Chance that a place holds a mat: unseen ones are Poisson, seen ones each have their own chance. */
+/**
+ * Chance that a place holds a mat: unseen ones are Poisson at the rate learned for the place, seen
+ * ones each have their own chance.
+ */
 export function chanceOfMat(s: RegionState): number {
-  let clear = Math.exp(-s.unseen[2])
+  let clear = chanceOfNone(s.rate, s.unseen[2])
   for (const l of s.left) clear *= Math.pow(1 - Math.min(1, l.stages[2]), l.count)
   return 1 - clear
 }
 
 /** Expected mats in a place. */
 export const expectedMats = (s: RegionState): number =>
-  s.left.reduce((sum, l) => sum + l.count * l.stages[2], s.unseen[2])
+  s.left.reduce((sum, l) => sum + l.count * l.stages[2], s.rate.mean * s.unseen[2])
 
 /** Expected tangles and knots in a place, still to be teased. */
 export const expectedKnots = (s: RegionState): { tangles: number; knots: number } =>
@@ -19,7 +23,7 @@ export const expectedKnots = (s: RegionState): { tangles: number; knots: number 
       tangles: sum.tangles + l.count * l.stages[0],
       knots: sum.knots + l.count * l.stages[1],
     }),
-    { tangles: s.unseen[0], knots: s.unseen[1] },
+    { tangles: s.rate.mean * s.unseen[0], knots: s.rate.mean * s.unseen[1] },
   )
 
 /** The states of a coat's places, in the order of the map. */

@@ -1,12 +1,11 @@
 <script setup lang="ts">
-import { placeRow, regionOf } from '#core/coat/regions'
+import { placeRow } from '#core/coat/regions'
 import type { RegionId } from '#core/coat/regions'
 import { playAhead } from '#core/plan/kept'
 import { nextSession, shownMinutes } from '#core/plan/today'
 import { addDays } from '#core/record/day'
-import { sayDay, weekdayName } from '#core/record/say-day'
-import { SHADE_IDS } from '#core/record/odds'
-import { capital, inHalves, inOdds, plural, wholeMinutes } from '~/words/numbers'
+import { weekdayName } from '#core/record/say-day'
+import { capital, inHalves, plural, wholeMinutes } from '~/words/numbers'
 import { sayChance, sayReason, sayWhy } from '~/words/reasons'
 import { useMediaQuery } from '@vueuse/core'
 
@@ -57,24 +56,6 @@ const plates = computed(() =>
   })),
 )
 const picked = ref<RegionId | null>(null)
-const story = computed(() => {
-  const state = picked.value && now.value.regions[picked.value]
-  if (!state) return null
-  const region = regionOf(state.id)
-  const found =
-    state.last && state.last.finding !== 'glides'
-      ? `${state.last.finding} ${sayDay(state.last.day, today.value)}`
-      : ''
-  return {
-    label: region.label,
-    mm: Math.round(state.mm),
-    clear: state.clearOn ? `comb went through ${sayDay(state.clearOn, today.value)}` : 'not combed yet',
-    found,
-    shade: SHADE_IDS[shades.value[state.id]],
-    odds: inOdds(chances.value[state.id]),
-  }
-})
-
 /** The next sessions, if today's is kept. */
 const COMING = 3
 const coming = computed(() => {
@@ -160,14 +141,14 @@ const compact = useMediaQuery('(max-width: 59.99rem)')
         class="mx-auto"
         :class="compact ? 'pr-[72px]' : 'pr-8 pl-[116px]'"
       />
-      <p v-if="story" class="mt-2 border-t border-rule py-2" role="status" data-story>
-        <b class="font-semibold">{{ story.label }}</b>, {{ story.mm }} mm, {{ story.shade }}.
-        <i class="why text-[15px]"
-          >{{ capital(story.clear) }}{{ story.found ? `; ${story.found}` : '' }}. A mat by
-          {{ sayDay(plan.until, today).replace(/^on /, '') }}: {{ story.odds }}.</i
-        >
-        <button class="quiet ml-2" :disabled="starting" @click="start([picked!])">Comb just this</button>
-      </p>
+      <LazyPlaceStory
+        v-if="picked"
+        :region="picked"
+        :chance="chances[picked]"
+        :shade="shades[picked]"
+        :until="plan.until"
+        @comb="start([picked])"
+      />
       <ShadeLegend class="mt-2 hidden desk:flex" />
       <div v-if="!compact" class="mt-2 grid grid-cols-[1fr_300px] gap-8 border-t border-ink pt-2">
         <ComingDays :sessions="coming" :visit="visit" :groomer="profile.groomer ?? ''" />

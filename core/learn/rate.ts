@@ -1,0 +1,94 @@
+import { gammaCdf } from './gamma'
+
+/**
+ * How readily this dog's places knot, against what its coat type says: θ_r = φ · ψ_r, φ the dog and
+ * ψ_r the place. Counts of knots born over a known expected exposure Λ_r are Poisson(θ_r Λ_r).
+ * Given φ the places are Gamma–Poisson and in closed form; φ is summed over a fixed quadrature.
+ */
+
+/** What the comb checks of a place have come to. */
+export interface Seen {
+  /** Knots born since the checks before, as counted. */
+  count: number
+  /** Knots that coats like this one would have had in that time: Λ, at θ = 1. */
+  exposure: number
+}
+export const NOTHING_SEEN: Seen = { count: 0, exposure: 0 }
+
+/** What is held of θ for one place: given node k, θ is `scales[k]` times a Gamma(shape, 1). */
+export interface Rate {
+  shape: number
+  scales: readonly number[]
+  weights: readonly number[]
+  /** Mean of θ. */
+  mean: number
+}
+
+/** Shape and rate of the priors: the dog, mean 1, sd 0.41; the place, mean 1, sd 0.58 (judgement). */
+const DOG = 6
+const PLACE = 3
+
+/** Nodes for φ, evenly apart in ln φ, and the prior's weight at each. */
+const NODES = 65
+const [LEAST, MOST] = [0.03, 8]
+const PHI = Array.from({ length: NODES }, (_, k) => LEAST * Math.pow(MOST / LEAST, k / (NODES - 1)))
+const PRIOR = normalised(PHI.map((phi) => DOG * Math.log(phi) - DOG * phi))
+
+/** Weights that sum to 1, from their logarithms. */
+function normalised(logs: readonly number[]): number[] {
+  const top = Math.max(...logs)
+  const raw = logs.map((l) => Math.exp(l - top))
+  const total = raw.reduce((s, w) => s + w, 0)
+  return raw.map((w) => w / total)
+}
+
+/** The weights of φ once every place's checks are in. With nothing seen they are the prior's own. */
+function dogWeights(places: readonly Seen[]): readonly number[] {
+  if (places.every((p) => p.count === 0 && p.exposure === 0)) return PRIOR
+  return normalised(
+    PHI.map((phi, k) => {
+      let log = Math.log(PRIOR[k]!)
+      for (const { count, exposure } of places)
+        log += count * Math.log(phi) - (PLACE + count) * Math.log(PLACE + phi * exposure)
+      return log
+    }),
+  )
+}
+
+/** What is held of each place, from what was seen of all of them. Same order as given. */
+export function learnRates(places: readonly Seen[]): Rate[] {
+  const weights = dogWeights(places)
+  return places.map(({ count, exposure }) => {
+    const shape = PLACE + count
+    const scales = PHI.map((phi) => phi / (PLACE + phi * exposure))
+    const mean = shape * scales.reduce((sum, scale, k) => sum + weights[k]! * scale, 0)
+    return { shape, scales, weights, mean }
+  })
+}
+
+/** What is held of any place before anything was seen. */
+export const PRIOR_RATE: Rate = learnRates([NOTHING_SEEN])[0]!
+
+const mixed = (rate: Rate, of: (scale: number) => number) =>
+  rate.scales.reduce((sum, scale, k) => sum + rate.weights[k]! * of(scale), 0)
+
+/** Chance that none is there, where `expected` would be at θ = 1: E[exp(−θ · expected)]. */
+export const chanceOfNone = (rate: Rate, expected: number): number =>
+  mixed(rate, (scale) => Math.pow(1 + scale * expected, -rate.shape))
+
+/** The value θ is below with chance `p`. */
+export function rateQuantile(rate: Rate, p: number): number {
+  let [low, high] = [0, 60]
+  for (let i = 0; i < 60; i++) {
+    const x = (low + high) / 2
+    if (mixed(rate, (scale) => gammaCdf(rate.shape, x / scale)) < p) low = x
+    else high = x
+  }
+  return (low + high) / 2
+}
+
+/** Four times in five θ lies within these. */
+export const rateInterval = (rate: Rate): [number, number] => [
+  rateQuantile(rate, 0.1),
+  rateQuantile(rate, 0.9),
+]

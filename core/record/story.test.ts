@@ -1,0 +1,48 @@
+import { describe, expect, it } from 'vitest'
+import { dog, entry } from '../../tests/support/dogs'
+import { coatOn } from './fold'
+import { storyOf } from './story'
+
+const AT = '2026-09-20'
+describe('the story of a place', () => {
+  const record = dog({ harnessHours: 4 }, 20, [
+    entry('2026-09-10', {
+      kind: 'check',
+      region: 'armpit.left',
+      finding: 'knot',
+      count: 2,
+      out: 2,
+      comfort: 'fidgety',
+    }),
+    entry('2026-09-15', { kind: 'check', region: 'armpit.left', finding: 'glides' }),
+    entry(AT, { kind: 'wet', how: 'swim', combedDry: false }),
+  ])
+  const coat = coatOn(record, AT)
+  const story = storyOf(record, coat, 'armpit.left')!
+  it('multiplies out to the rate the coat itself uses', () => {
+    const [before, after] = [coat.copy(), coat.copy()]
+    after.passDay()
+    const born = (c: typeof coat) =>
+      c.places.find((p) => p.id === 'armpit.left')!.unseen.reduce((s, x) => s + x, 0)
+    const place = coat.places.find((p) => p.id === 'armpit.left')!
+    expect(story.now / place.rate.mean).toBeCloseTo(born(after) - born(before), 10)
+    expect(story.factors.map((f) => f.what)).toEqual(['length', 'harness', 'wet', 'learned'])
+    expect(story.factors.find((f) => f.what === 'harness')!.times).toBe(2)
+    expect(story.factors.find((f) => f.what === 'wet')!.times).toBe(3)
+  })
+  it('tells its checks, newest first, and what they have taught', () => {
+    expect(story.checks.map((c) => [c.day, c.finding, c.comfort])).toEqual([
+      ['2026-09-15', 'glides', undefined],
+      ['2026-09-10', 'knot', 'fidgety'],
+    ])
+    expect(story.learned.count).toBe(2)
+    expect(story.learned.expected).toBeGreaterThan(0)
+    expect(story.learned.interval[0]).toBeLessThan(story.learned.interval[1])
+  })
+  it('says when nothing is learned yet', () => {
+    const fresh = dog()
+    const { learned } = storyOf(fresh, coatOn(fresh, AT), 'beard')!
+    expect([learned.count, learned.expected, learned.telling]).toEqual([0, 0, false])
+    expect(storyOf(dog({ absent: ['tail'] }), coatOn(dog({ absent: ['tail'] }), AT), 'tail')).toBe(null)
+  })
+})
