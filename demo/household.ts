@@ -9,7 +9,7 @@ import type { Entry, Fact } from '../core/record/entries'
 import type { Comfort, Finding } from '../core/record/findings'
 import { assess } from '../core/record/fold'
 import type { DogRecord, RegionState } from '../core/record/fold'
-import { expectedKnots, expectedMats, placesOf } from '../core/record/odds'
+import { placesOf } from '../core/record/odds'
 import type { Profile } from '../core/record/profile'
 import { seeded } from '../drawing/ink'
 
@@ -49,6 +49,8 @@ interface Story {
   /** Places the dog refuses, and how often. */
   refuses: Partial<Record<PlaceId, number>>
   fidgets: PlaceId[]
+  /** Places that knot more readily on this dog than its coat says: what learning should find. */
+  prone: PlaceId[]
   notes: { author: 'owner' | 'groomer'; body: string; daysAgo: number }[]
 }
 
@@ -74,6 +76,7 @@ const STORIES: Story[] = [
     toVisit: 27,
     refuses: { hindfoot: 0.35 },
     fidgets: ['forefoot', 'beard', 'inner-thigh'],
+    prone: ['behind-ear', 'armpit'],
     chapters: [
       { days: 56, kept: 0.8, wet: [{ day: 20, how: 'grass', combedDry: false }], found: [] },
       {
@@ -130,6 +133,7 @@ const STORIES: Story[] = [
     toVisit: 20,
     refuses: {},
     fidgets: ['tail-base', 'under-tail'],
+    prone: ['collar-line'],
     chapters: [
       { days: 56, kept: 0.75, wash: [{ day: 30, combedOut: true }], found: [] },
       {
@@ -167,6 +171,7 @@ const STORIES: Story[] = [
     toVisit: 9,
     refuses: { muzzle: 0.3, fringe: 0.25 },
     fidgets: ['forefoot'],
+    prone: [],
     chapters: [
       { days: 42, kept: 0.9, found: [] },
       { days: 42, kept: 0.85, wet: [{ day: 12, how: 'rain', combedDry: false }], found: [] },
@@ -187,18 +192,22 @@ function idMaker(random: () => number) {
   }
 }
 
-/** What the comb would say of a place in this state. */
+/** How much more readily a prone place knots than its coat says, and any other. */
+const PRONE = 3.2
+const OTHERS = 0.9
+
+/** What the comb would say of a place in this state, on a dog whose places knot `times` as readily. */
 function combSays(
-  state: RegionState,
-  mats: boolean,
+  { unseen: [tangles, knots, mats] }: RegionState,
+  times: number,
+  metMats: boolean,
   random: () => number,
 ): { finding: Finding; count?: number; out?: number } {
-  const knots = expectedKnots(state)
-  const roll = random()
-  const mat = mats ? expectedMats(state) : 0
-  if (roll < mat * 0.8) return { finding: 'mat', count: 1, out: 0 }
-  if (roll < mat * 0.8 + knots.knots * 0.8) return { finding: 'knot', count: 1, out: random() < 0.6 ? 1 : 0 }
-  if (roll < (mat + knots.knots + knots.tangles) * 0.8) {
+  const roll = random() / times
+  const mat = metMats ? mats : 0
+  if (roll < mat) return { finding: 'mat', count: 1, out: 0 }
+  if (roll < mat + knots) return { finding: 'knot', count: 1, out: random() < 0.6 ? 1 : 0 }
+  if (roll < mat + knots + tangles) {
     const count = random() < 0.25 ? 2 : 1
     return { finding: 'snag', count, out: count }
   }
@@ -261,7 +270,7 @@ function live(story: Story, today: Day): DemoDog {
         {
           kind: 'check',
           region,
-          ...combSays(state, chapter.mats ?? false, random),
+          ...combSays(state, story.prone.includes(place) ? PRONE : OTHERS, chapter.mats ?? false, random),
           comfort,
           seconds: Math.round(30 + random() * 60),
         },

@@ -41,7 +41,7 @@ const visit = (path) => async () => {
 }
 const press = (words) =>
   run(
-    `const el = [...document.querySelectorAll('button, [role=radio], a')].find((b) => b.textContent.trim().startsWith(arguments[0])); if (!el) throw new Error('nothing says ' + arguments[0]); el.click()`,
+    `const el = [...document.querySelectorAll('button, summary, [role=radio], a')].find((b) => b.textContent.trim().startsWith(arguments[0])); if (!el) throw new Error('nothing says ' + arguments[0]); el.click()`,
     words,
   )
 const then =
@@ -63,6 +63,18 @@ const dog = (name) => `/dogs/${me.dogs.find((d) => d.profile.name === name).id}`
 await picture('today', DESK, visit(dog('Tansy')))
 await picture('today-dark', { ...DESK, dark: true }, visit(dog('Wren')))
 await picture('today-phone', PHONE, visit(dog('Tansy')))
+await picture(
+  'story',
+  DESK,
+  then(
+    visit(dog('Tansy')),
+    () =>
+      run(
+        `document.querySelector('[data-region="behind-ear.left"]').dispatchEvent(new MouseEvent('click', { bubbles: true }))`,
+      ),
+    () => press('What that is made of'),
+  ),
+)
 await picture(
   'underneath',
   DESK,

@@ -62,8 +62,9 @@ const SCREENS: [string, () => Promise<void>, string | RegExp][] = [
       await page.driver.executeScript(
         `document.querySelector('[data-region="inner-thigh.left"]').dispatchEvent(new MouseEvent('click', { bubbles: true }))`,
       )
+      await page.press('What that is made of')
     },
-    'Comb just this',
+    'A coat like this, 25 mm',
   ],
   [
     'the head',
