@@ -87,7 +87,8 @@ describe('the arithmetic of it', () => {
           for (const r of rates) {
             const p = chanceOfNone(r, n)
             expect(p).toBeGreaterThan(0)
-            expect(p).toBeLessThanOrEqual(1 + 1e-12)
+            expect(p).toBeLessThanOrEqual(1)
+            expect(chanceOfNone(r, 0)).toBeLessThanOrEqual(1)
             // Jensen: the mixture is never below the chance at the mean.
             expect(p).toBeGreaterThanOrEqual(Math.exp(-r.mean * n) - 1e-9)
           }

@@ -74,7 +74,11 @@ const mixed = (rate: Rate, of: (scale: number) => number) =>
 
 /** Chance that none is there, where `expected` would be at θ = 1: E[exp(−θ · expected)]. */
 export const chanceOfNone = (rate: Rate, expected: number): number =>
-  mixed(rate, (scale) => Math.pow(1 + scale * expected, -rate.shape))
+  // The weights sum to 1 but for rounding, and a chance must not pass 1 by that.
+  Math.min(
+    1,
+    mixed(rate, (scale) => Math.pow(1 + scale * expected, -rate.shape)),
+  )
 
 /** The value θ is below with chance `p`. */
 export function rateQuantile(rate: Rate, p: number): number {
