@@ -31,7 +31,8 @@ export function leadShape(
     const a = chances[i] ?? 0
     return a + ((chances[Math.min(days, i + 1)] ?? a) - a) * (day - i)
   }
-  const half = (day: number) => (thin + (thick - thin) * Math.pow(Math.max(0, Math.min(1, risk(day))), 1.4)) / 2
+  const half = (day: number) =>
+    (thin + (thick - thin) * Math.pow(Math.max(0, Math.min(1, risk(day))), 1.4)) / 2
   const random = seeded(4)
   const middle = (day: number) => y + 0.8 * noise(day / 4, 1, 3)
   const upper: Pt[] = []
