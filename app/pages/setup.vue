@@ -202,20 +202,15 @@ useHead({ title: 'Your dog · Grumbo' })
               autocomplete="off"
               required
           /></label>
-          <div class="mt-6 grid grid-cols-2" role="radiogroup" aria-label="She or he">
-            <button
-              v-for="s in ['female', 'male'] as const"
-              :key="s"
-              type="button"
-              role="radio"
-              :aria-checked="a.sex === s"
-              class="min-h-14 border-b-[3px] text-[17px]"
-              :class="a.sex === s ? 'border-due font-bold' : 'border-rule text-ink-2'"
-              @click="a.sex = s"
-            >
-              {{ s === 'female' ? 'she' : 'he' }}
-            </button>
-          </div>
+          <ChoiceRow
+            v-model="a.sex"
+            class="mt-6"
+            label="She or he"
+            :choices="[
+              { value: 'female', words: 'she' },
+              { value: 'male', words: 'he' },
+            ]"
+          />
         </template>
 
         <template v-else-if="question === 'coat'">
@@ -267,17 +262,15 @@ useHead({ title: 'Your dog · Grumbo' })
               name="weight"
               autocomplete="off"
           /></label>
-          <button
-            v-for="u in ['kg', 'lb'] as const"
-            :key="u"
-            type="button"
-            :aria-pressed="a.unit === u"
-            class="min-h-12 min-w-12 border-b-[3px]"
-            :class="a.unit === u ? 'border-due font-bold' : 'border-rule text-ink-2'"
-            @click="a.unit = u"
-          >
-            {{ u }}
-          </button>
+          <ChoiceRow
+            v-model="a.unit"
+            class="w-32"
+            label="Unit"
+            :choices="[
+              { value: 'kg', words: 'kg' },
+              { value: 'lb', words: 'lb' },
+            ]"
+          />
         </div>
 
         <label v-else-if="question === 'born'" class="block"
@@ -351,20 +344,11 @@ useHead({ title: 'Your dog · Grumbo' })
 
         <template v-else-if="question === 'gear'">
           <p class="small">Harness, hours a day</p>
-          <div class="grid grid-cols-5" role="radiogroup" aria-label="Harness, hours a day">
-            <button
-              v-for="h in [0, 1, 2, 4, 8]"
-              :key="h"
-              type="button"
-              role="radio"
-              :aria-checked="a.harnessHours === h"
-              class="min-h-14 border-b-[3px] text-[17px]"
-              :class="a.harnessHours === h ? 'border-due font-bold' : 'border-rule text-ink-2'"
-              @click="a.harnessHours = h"
-            >
-              {{ h || 'none' }}
-            </button>
-          </div>
+          <ChoiceRow
+            v-model="a.harnessHours"
+            label="Harness, hours a day"
+            :choices="[0, 1, 2, 4, 8].map((h) => ({ value: h, words: h ? String(h) : 'none' }))"
+          />
           <label class="mt-6 flex min-h-14 items-center gap-3"
             ><input
               v-model="a.collarAllDay"

@@ -190,20 +190,14 @@ const compact = useMediaQuery('(max-width: 59.99rem)')
         Rubbed down, write it in
       </button>
       <div class="mt-1 flex flex-wrap items-center gap-x-1">
-        <span id="have" class="mr-2 text-ink-2">I have</span>
-        <div role="radiogroup" aria-labelledby="have" class="flex">
-          <button
-            v-for="m in choices"
-            :key="m"
-            role="radio"
-            :aria-checked="minutes === m"
-            class="min-h-12 min-w-12 px-2"
-            :class="minutes === m ? 'border-b-[3px] border-ink font-bold' : 'text-ink-2'"
-            @click="chosen = m"
-          >
-            {{ m }}
-          </button>
-        </div>
+        <span class="mr-2 text-ink-2">I have</span>
+        <ChoiceRow
+          :model-value="minutes"
+          tight
+          label="Minutes today"
+          :choices="choices.map((m) => ({ value: m, words: String(m) }))"
+          @update:model-value="(m: number | undefined) => (chosen = m ?? null)"
+        />
         <span class="text-ink-2">min</span>
       </div>
       <details class="mt-1">
