@@ -1,0 +1,49 @@
+import { describe, expect, it } from 'vitest'
+import { profileSchema } from '../../core/record/profile'
+import { newDogBody } from '../../shared/api'
+import { dogFrom, effectOf, freshAnswers, inWeeks, kilograms, usualBody } from './setup'
+
+const answers = (more: object = {}) => ({
+  ...freshAnswers(),
+  name: ' Merle ',
+  coat: 'wool-cross' as const,
+  kg: '12',
+  ...more,
+})
+
+describe('setup', () => {
+  it('reads weights as people write them, in either unit', () => {
+    expect(kilograms(answers({ kg: '12,5' }))).toBe(12.5)
+    expect(kilograms(answers({ kg: '26.5', unit: 'lb' }))).toBeCloseTo(12.02, 2)
+    for (const kg of ['', 'heavy']) expect(kilograms(answers({ kg }))).toBe(null)
+  })
+  it('says the effect for a middling dog while the weight is no dog’s', () => {
+    const usual = effectOf(answers({ kg: '' }))
+    for (const kg of ['0', '400', 'x']) expect(effectOf(answers({ kg }))).toEqual(usual)
+    expect(effectOf(answers({ coat: null }))).toBe(null)
+  })
+  it('tells what would fit when the minutes do not', () => {
+    const tight = effectOf(answers({ minutes: [0, 10, 0, 10, 0, 20, 0] }), 25)!
+    expect(tight.fits).toBe(false)
+    expect(effectOf(answers({ minutes: [0, 10, 0, 10, 0, 20, 0] }), tight.shorter!)!.fits).toBe(true)
+  })
+  it('makes a dog the server takes, with the last visit as its first entry', () => {
+    const dog = dogFrom(
+      answers({ lastVisit: '2026-11-01', nextVisit: '2026-12-13', groomer: ' Imke ', bodyMm: 18 }),
+      '2026-11-25',
+    )
+    expect(newDogBody.safeParse(dog).success).toBe(true)
+    expect(dog.profile).toMatchObject({ name: 'Merle', since: '2026-11-01', groomer: 'Imke' })
+    expect(dog.entries[0]!.what).toMatchObject({ kind: 'visit', by: 'Imke', lengths: { body: 18 } })
+  })
+  it('leaves out what was left out', () => {
+    const { profile } = dogFrom(answers(), '2026-11-25')
+    expect(profileSchema.safeParse(profile).success).toBe(true)
+    for (const key of ['born', 'nextVisit', 'groomer', 'wish']) expect(profile).not.toHaveProperty(key)
+    expect(() => dogFrom(answers({ coat: null }), '2026-11-25')).toThrow('Choose the coat')
+  })
+  it('knows the usual length of a coat, and weeks on', () => {
+    expect(usualBody('drop')).toBe(80)
+    expect(inWeeks('2026-11-25', -2)).toBe('2026-11-11')
+  })
+})
