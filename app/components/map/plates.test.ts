@@ -4,22 +4,18 @@ import { PLACE_IDS } from '../../../core/coat/regions'
 import { placePlates } from './plates'
 
 const BOX = [25, 66, 937, 731] as const
-const some = fc
-  .uniqueArray(fc.constantFrom(...PLACE_IDS), { minLength: 1, maxLength: 7 })
-  .chain((places) =>
-    fc.tuple(
-      ...places.map((place, i) =>
-        fc
-          .tuple(fc.integer({ min: 80, max: 900 }), fc.integer({ min: 100, max: 780 }))
-          .map((middle) => ({
-            place,
-            number: i + 1,
-            label: place,
-            middle: middle as readonly [number, number],
-          })),
-      ),
+const some = fc.uniqueArray(fc.constantFrom(...PLACE_IDS), { minLength: 1, maxLength: 7 }).chain((places) =>
+  fc.tuple(
+    ...places.map((place, i) =>
+      fc.tuple(fc.integer({ min: 80, max: 900 }), fc.integer({ min: 100, max: 780 })).map((middle) => ({
+        place,
+        number: i + 1,
+        label: place,
+        middle: middle as readonly [number, number],
+      })),
     ),
-  )
+  ),
+)
 
 describe('the numbers by the dog', () => {
   it('keep their place, number and word', () => {
