@@ -169,6 +169,10 @@ describe('from an empty account to an answer from the groomer', () => {
   })
 
   it('drafts the note from what happened, and sends it when told', async () => {
+    // The server dies between the session and the note as well.
+    await running.stop('SIGKILL')
+    running = await app.start()
+    expect(await checksOnFile()).toHaveLength(9)
     await owner.press('Write to Imke')
     await owner.says('Tell Imke')
     const note = await owner.find('form textarea')
