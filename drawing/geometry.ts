@@ -8,7 +8,6 @@ export const mix = (p: Pt, q: Pt, t: number): Pt => [lerp(p[0], q[0], t), lerp(p
 export const sub = (a: Pt, b: Pt): Pt => [a[0] - b[0], a[1] - b[1]]
 export const add = (a: Pt, b: Pt): Pt => [a[0] + b[0], a[1] + b[1]]
 export const mul = (a: Pt, k: number): Pt => [a[0] * k, a[1] * k]
-export const dot = (a: Pt, b: Pt) => a[0] * b[0] + a[1] * b[1]
 export const norm = (a: Pt): Pt => {
   const l = Math.hypot(a[0], a[1]) || 1
   return [a[0] / l, a[1] / l]

@@ -69,7 +69,6 @@ export const shareBody = z.strictObject({
     .max(120, 'A link stays open 120 days at most.'),
 })
 
-export type SignUp = z.input<typeof signUpBody>
 export type NewDog = z.input<typeof newDogBody>
 
 export interface Me {

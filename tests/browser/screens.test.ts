@@ -106,6 +106,25 @@ const SCREENS: [string, () => Promise<void>, string | RegExp][] = [
     'Praise, a treat',
   ],
   ['the note', () => page.visit(`/dogs/${dog.id}/groomer`), 'Drafted from what you wrote down'],
+  [
+    'the note, sent',
+    async () => {
+      await page.visit(`/dogs/${dog.id}/groomer`)
+      await page.press('Make a new link')
+      await page.find('[data-link]')
+      await page.press('Send to')
+    },
+    'Write another',
+  ],
+  [
+    'the keys',
+    async () => {
+      await page.visit(`/dogs/${dog.id}`)
+      await page.find('[data-region]')
+      await page.keys('?')
+    },
+    'walk the coat map',
+  ],
   ['the household', () => page.visit('/household'), 'Add a dog'],
   ['setup, its first question', () => page.visit('/setup'), 'What is your dog called?'],
   [
@@ -140,9 +159,20 @@ describe.each(SCREENS)('%s', (_name, go, says) => {
   })
 })
 
+it('the check itself can fail: axe minds a picture with no name and words too pale', async () => {
+  await page.driver.executeScript(
+    `document.body.insertAdjacentHTML('beforeend', '<img src="/mark.svg" id="bad"><p id="pale" style="color:#999;background:#fff">too pale</p>')`,
+  )
+  const minded = (await page.violations()).map((v) => v.split(':')[0])
+  expect(minded).toEqual(expect.arrayContaining(['image-alt', 'color-contrast']))
+})
+
 describe('setup, every question', () => {
-  it('has nothing axe minds and does not scroll sideways', async () => {
-    await page.size(PHONE, false)
+  it.each([
+    ['a phone, light', PHONE, false],
+    ['a desk, dark', DESK, true],
+  ])('has nothing axe minds and does not scroll sideways on %s', async (_where, screen, dark) => {
+    await page.size(screen, dark)
     await page.visit('/setup')
     await page.type('[name=dog]', 'Moss')
     await page.press('Next')
