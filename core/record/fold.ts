@@ -138,8 +138,12 @@ export class Coat {
     p.mm = mm
   }
 
-  /** The day's knots form; then it is the next morning. */
-  passDay(gear: readonly FactOf<'gear'>[] = []) {
+  /**
+   * Knots born in each place today at θ = 1, in the order of `places`, as the dog usually lives but
+   * for the gear given.
+   * @param dry as if nothing were wet
+   */
+  bornToday(gear: readonly FactOf<'gear'>[] = [], dry = false): number[] {
     const day = dayOf(this.today)
     const worn = (g: string, usual: number) => gear.find((x) => x.gear === g)?.hours ?? usual
     const general: Omit<DayExposure, 'wet'> = {
@@ -149,13 +153,20 @@ export class Coat {
       shedding: shedsIn(this.coat, monthOf(day), this.profile.hemisphere),
       puppyChange: changesCoat(this.coat, monthsOld(this.profile.born, day)),
     }
-    for (const p of this.places) {
-      const wet = p.wetTo !== null && p.wetTo >= day
-      const born = knotRate(this.coat, this.size, p.region, p.mm, exposureOf(p.region, { ...general, wet }))
-      p.unseen = stepStages(p.unseen, born, this.mu)
+    return this.places.map((p) => {
+      const wet = !dry && p.wetTo !== null && p.wetTo >= day
+      return knotRate(this.coat, this.size, p.region, p.mm, exposureOf(p.region, { ...general, wet }))
+    })
+  }
+
+  /** The day's knots form; then it is the next morning. */
+  passDay(gear: readonly FactOf<'gear'>[] = []) {
+    const born = this.bornToday(gear)
+    this.places.forEach((p, i) => {
+      p.unseen = stepStages(p.unseen, born[i]!, this.mu)
       if (p.left.length)
         p.left = p.left.map((l) => ({ count: l.count, stages: stepStages(l.stages, 0, this.mu) }))
-    }
+    })
     this.today += 1
     for (const p of this.places) this.grow(p)
   }

@@ -1,0 +1,145 @@
+import { SETUP_MINUTES, TEASE_MINUTES } from '../coat/minutes'
+import { regionOf } from '../coat/regions'
+import type { Instance } from './best/instance'
+import type { Outlook, PlaceOutlook } from './outlook'
+
+/** A mat in a tender place is worth this many times one elsewhere (judgement). */
+export const TENDER_TIMES = 1.25
+/** Minutes set aside for teasing are those of a place this long uncombed, days (judgement). */
+const USUAL_GAP_DAYS = 7
+
+/** What is combed together: a pair, or one place. */
+export interface Unit {
+  /** Which of the outlook's places, by index. */
+  places: number[]
+  /** How many times as many knots as the coat type's this dog gets there, for each of them: θ. */
+  rates: number[]
+  /** Days since the comb last went through, at the start. */
+  uncombed: number
+  /** The dog refuses it: not in two sessions running. 2: it was in the last one. */
+  spaced: 0 | 1 | 2
+}
+
+/** What owner and dog allow. */
+export interface Terms {
+  /** Minutes of each day from the outlook's first, laying out included; 0 where there is no session. */
+  limits: readonly number[]
+  /** Minutes a mat is worth, beside its own. */
+  matWorth: number
+  /** Days a place may go without the comb while the minutes allow it. */
+  ceilingDays: number
+  /** Units that are combed on a day whatever it costs, by day. */
+  must?: ReadonlyMap<number, readonly number[]>
+  /** The visit ends the stretch: a mat then is the groomer's to find, and nothing is combed at home. */
+  endsInVisit: boolean
+}
+
+export interface Problem {
+  instance: Instance
+  /** Day of each node, counted from the outlook's first: `dayAt[k]` is that of day `k`. */
+  dayAt: number[]
+}
+
+/** Minutes of expected teasing. */
+export const teaseOf = (tangles: number, knots: number) =>
+  tangles * TEASE_MINUTES.tangle + knots * TEASE_MINUTES.knot
+
+/**
+ * The minutes set aside for a place on a day: combing it, and teasing what a usual gap leaves. On the
+ * outlook's own day what is there is known, and stands in its place.
+ */
+function setAside(p: PlaceOutlook, rate: number, day: number, mu: number): number {
+  if (day === 0) {
+    return p.comb[0]! + teaseOf(rate * p.unseen[0] + p.left[0], rate * p.unseen[1] + p.left[1])
+  }
+  const x = mu * USUAL_GAP_DAYS
+  const per = (rate * p.bornDry[day]!) / mu
+  return p.comb[day]! + teaseOf(per * (1 - Math.exp(-x)), per * (1 - Math.exp(-x) * (1 + x)))
+}
+
+/**
+ * What a stretch costs by when each unit is combed, ready for the search. A combing is taken to leave
+ * nothing: the fiftieth part it does leave is in every forecast, and would tie each combing to the
+ * one before the last.
+ */
+export function problemOf(outlook: Outlook, units: readonly Unit[], terms: Terms): Problem {
+  const { days, mu } = outlook
+  const dayAt: number[] = []
+  for (let d = 0; d < days; d++)
+    if ((terms.limits[d] ?? 0) > SETUP_MINUTES || terms.must?.has(d)) dayAt.push(d)
+  const K = dayAt.length
+  const nodes = K + 2
+  const minutes = new Float64Array(units.length * K)
+  const cost = units.map(() => new Float64Array(nodes * nodes).fill(Infinity))
+  const stay = Math.exp(-mu)
+  /** Shares of the day's newborn, and of the standing tangles, that change stage within the day. */
+  const fresh = [(1 - stay) / mu, (1 - stay * (1 + mu)) / mu, (mu - 2 + stay * (2 + mu)) / mu] as const
+  const slip = mu * stay
+  const fall = 1 - stay * (1 + mu)
+
+  units.forEach((unit, u) => {
+    const table = cost[u]!
+    const rows: boolean[] = dayAt.map((d) => terms.must?.get(d)?.includes(u) ?? false)
+    unit.places.forEach((at, n) => {
+      const p = outlook.places[at]!
+      const rate = unit.rates[n]!
+      const worth = terms.matWorth * (regionOf(p.id).tender ? TENDER_TIMES : 1) + TEASE_MINUTES.mat
+      for (let k = 0; k < K; k++) minutes[u * K + k]! += setAside(p, rate, dayAt[k]!, mu)
+      for (let i = 0; i < nodes - 1; i++) {
+        const start = i === 0 ? 0 : dayAt[i - 1]!
+        let [n1, n2] = i === 0 ? [rate * p.unseen[0] + p.left[0], rate * p.unseen[1] + p.left[1]] : [0, 0]
+        let mats = 0
+        const born = i === 0 ? p.bornLeft : p.bornDry
+        let d = start
+        for (let j = i + 1; j < nodes; j++) {
+          const to = j === nodes - 1 ? days : dayAt[j - 1]!
+          for (; d < to; d++) {
+            const b = rate * born[d]!
+            mats += n2 * (1 - stay) + n1 * fall + b * fresh[2]
+            const t = n1 * slip
+            n1 = n1 * stay + b * fresh[0]
+            n2 = n2 * stay + t + b * fresh[1]
+          }
+          const cell = j * nodes + i
+          const before = n === 0 ? 0 : table[cell]!
+          table[cell] =
+            before +
+            worth * mats +
+            (j === nodes - 1 ? (terms.endsInVisit ? 0 : teaseOf(n1, n2)) : p.comb[to]! + teaseOf(n1, n2))
+        }
+      }
+    })
+    for (let i = 0; i < nodes - 1; i++) {
+      const since = i === 0 ? -unit.uncombed : dayAt[i - 1]!
+      for (let j = i + 1; j < nodes; j++) {
+        // Past the ceiling every day more costs as much as combing would.
+        const to = j === nodes - 1 ? days : dayAt[j - 1]!
+        const over = Math.max(0, to - since - terms.ceilingDays)
+        if (over) table[j * nodes + i]! += over * combOn(outlook, unit, to)
+        // What must be combed is not stepped over.
+        for (let m = i + 1; m < j; m++) if (rows[m - 1]) table[j * nodes + i] = Infinity
+      }
+    }
+  })
+
+  const limit = Float64Array.from(dayAt, (d, k) => {
+    const must = terms.must?.get(d) ?? []
+    const forced = must.reduce((sum, u) => sum + minutes[u * K + k]!, must.length ? SETUP_MINUTES : 0)
+    return Math.max(terms.limits[d] ?? 0, forced)
+  })
+  return {
+    instance: {
+      units: units.length,
+      days: K,
+      limit,
+      setup: SETUP_MINUTES,
+      minutes,
+      cost,
+      spaced: Uint8Array.from(units, (u) => u.spaced),
+    },
+    dayAt,
+  }
+}
+
+const combOn = (outlook: Outlook, unit: Unit, day: number) =>
+  unit.places.reduce((sum, at) => sum + outlook.places[at]!.comb[day]!, 0)
