@@ -8,6 +8,13 @@ export const TENDER_TIMES = 1.25
 /** Minutes set aside for teasing are those of a place this long uncombed, days (judgement). */
 const USUAL_GAP_DAYS = 7
 
+/**
+ * Each day past the ceiling costs this share of the minutes that combing the place would take: enough
+ * that it is kept where there is time, and not so much that calm places are combed to keep it while
+ * hot ones mat (judgement, by trial).
+ */
+const PAST_CEILING = 0.1
+
 /** What is combed together: a pair, or one place. */
 export interface Unit {
   /** Which of the outlook's places, by index. */
@@ -112,10 +119,9 @@ export function problemOf(outlook: Outlook, units: readonly Unit[], terms: Terms
     for (let i = 0; i < nodes - 1; i++) {
       const since = i === 0 ? -unit.uncombed : dayAt[i - 1]!
       for (let j = i + 1; j < nodes; j++) {
-        // Past the ceiling every day more costs as much as combing would.
         const to = j === nodes - 1 ? days : dayAt[j - 1]!
         const over = Math.max(0, to - since - terms.ceilingDays)
-        if (over) table[j * nodes + i]! += over * combOn(outlook, unit, to)
+        if (over) table[j * nodes + i]! += PAST_CEILING * over * combOn(outlook, unit, to)
         // What must be combed is not stepped over.
         for (let m = i + 1; m < j; m++) if (rows[m - 1]) table[j * nodes + i] = Infinity
       }

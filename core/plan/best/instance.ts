@@ -32,6 +32,9 @@ export type Chosen = Uint8Array
 /** Rounding allowed in a day's minutes. */
 export const SLACK = 1e-9
 
+/** Nodes that are not barred; scratch of `cheapestPath`. More days than any stretch has. */
+const OPEN = new Int32Array(4096)
+
 /**
  * Cheapest way of one unit from start to end.
  * @param price added on arriving at each node; Infinity bars it
@@ -47,6 +50,9 @@ export function cheapestPath(
   from: Int32Array,
 ): number {
   at[0] = 0
+  // Barred nodes are passed over altogether, which in a full week is most of them.
+  OPEN[0] = 0
+  let open = 1
   for (let j = 1; j < nodes; j++) {
     const here = price[j]!
     if (here === Infinity) {
@@ -56,7 +62,8 @@ export function cheapestPath(
     let best = Infinity
     let by = 0
     const row = j * nodes
-    for (let i = 0; i < j; i++) {
+    for (let n = 0; n < open; n++) {
+      const i = OPEN[n]!
       const total = at[i]! + cost[row + i]!
       if (total < best) {
         best = total
@@ -65,6 +72,7 @@ export function cheapestPath(
     }
     at[j] = best + here
     from[j] = by
+    OPEN[open++] = j
   }
   return at[nodes - 1]!
 }
