@@ -80,6 +80,10 @@ export const chanceOfNone = (rate: Rate, expected: number): number =>
     mixed(rate, (scale) => Math.pow(1 + scale * expected, -rate.shape)),
   )
 
+/** Chance that just one is there, where `expected` would be at θ = 1: one count of the same mixture. */
+export const chanceOfOne = (rate: Rate, expected: number): number =>
+  mixed(rate, (scale) => (rate.shape * scale * expected) / Math.pow(1 + scale * expected, rate.shape + 1))
+
 /** The value θ is below with chance `p`. */
 export function rateQuantile(rate: Rate, p: number): number {
   let [low, high] = [0, 60]

@@ -1,5 +1,5 @@
 import type { RegionId } from '../coat/regions'
-import { combMinutes, TEASE_MINUTES } from '../coat/minutes'
+import { combMinutes } from '../coat/minutes'
 import { dayNumber, dayOf } from '../record/day'
 import type { Day } from '../record/day'
 import type { Coat } from '../record/fold'

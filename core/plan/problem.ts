@@ -37,6 +37,8 @@ export interface Terms {
   ceilingDays: number
   /** Units that are combed on a day whatever it costs, by day. */
   must?: ReadonlyMap<number, readonly number[]>
+  /** Days on which just the units of `must` are combed and no other. */
+  held?: ReadonlySet<number>
   /** The visit ends the stretch: a mat then is the groomer's to find, and nothing is combed at home. */
   endsInVisit: boolean
 }
@@ -133,6 +135,11 @@ export function problemOf(outlook: Outlook, units: readonly Unit[], terms: Terms
     const forced = must.reduce((sum, u) => sum + minutes[u * K + k]!, must.length ? SETUP_MINUTES : 0)
     return Math.max(terms.limits[d] ?? 0, forced)
   })
+  dayAt.forEach((d, k) => {
+    if (!terms.held?.has(d)) return
+    for (let u = 0; u < units.length; u++)
+      if (!terms.must?.get(d)?.includes(u)) minutes[u * K + k] = NOT_THAT_DAY
+  })
   return {
     instance: {
       units: units.length,
@@ -146,6 +153,9 @@ export function problemOf(outlook: Outlook, units: readonly Unit[], terms: Terms
     dayAt,
   }
 }
+
+/** Minutes of a unit on a day that is not for it: more than any day has. */
+const NOT_THAT_DAY = 1e6
 
 const combOn = (outlook: Outlook, unit: Unit, day: number) =>
   unit.places.reduce((sum, at) => sum + outlook.places[at]!.comb[day]!, 0)

@@ -147,6 +147,10 @@ function reasonFor(profile: Profile, states: readonly RegionState[], at: Day): R
   return { why: 'days', daysUncombed }
 }
 
+/** A mat or a felted place that was left for the groomer is not the owner's to comb. */
+export const groomersToFind = (s: RegionState) =>
+  s.last?.finding === 'felt' || (s.left.length > 0 && s.last?.finding === 'mat')
+
 function candidate(
   coat: Coat,
   place: PlaceId,
@@ -155,10 +159,7 @@ function candidate(
   ahead: Outlook,
 ): Candidate | null {
   const { profile } = coat
-  // A mat or a felted place that was left for the groomer is not the owner's to comb.
-  const groomers = (s: RegionState) =>
-    s.last?.finding === 'felt' || (s.left.length > 0 && s.last?.finding === 'mat')
-  if (states.every(groomers)) return null
+  if (states.every(groomersToFind)) return null
   // A smooth coat does not knot: only what was found in it is worth a comb.
   if (profile.coat === 'smooth' && !states.some((s) => s.left.length)) return null
   const left = next.left.get(place) ?? []
@@ -231,8 +232,11 @@ export function pastOf(record: DogRecord, at: Day): Past {
 export const planToday = (record: DogRecord, at: Day, minutes: number): TodayPlan =>
   planOn(coatOn(record, at), minutes, pastOf(record, at))
 
-/** The same, for a coat already carried to its day. The coat is left as it was. */
-export function planOn(coat: Coat, minutes: number, past: Past): TodayPlan {
+/**
+ * The same, for a coat already carried to its day. The coat is left as it was.
+ * @param wanted the places the stretch's plan has for the day: these then, whatever the minutes
+ */
+export function planOn(coat: Coat, minutes: number, past: Past, wanted?: readonly PlaceId[]): TodayPlan {
   const { profile } = coat
   const at = dayOf(coat.today)
   const until = lookAhead(profile, at)
@@ -249,10 +253,10 @@ export function planOn(coat: Coat, minutes: number, past: Past): TodayPlan {
   const candidates = [...byPlace(coat)]
     .filter(([, states]) => !refusedJustNow(states, at) && !doneToday(states, at))
     .flatMap(([place, states]) => candidate(coat, place, states, next, ahead) ?? [])
-    .filter((c) => c.worth > 1 || c.due)
+    .filter((c) => (wanted ? wanted.includes(c.place) : c.worth > 1 || c.due))
     .sort((a, b) => b.worth - a.worth)
 
-  let room = minutes - SETUP_MINUTES
+  let room = wanted ? Infinity : minutes - SETUP_MINUTES
   const taken: Candidate[] = []
   const waiting: PlaceId[] = []
   for (const c of candidates) {
@@ -263,7 +267,7 @@ export function planOn(coat: Coat, minutes: number, past: Past): TodayPlan {
   }
   // A session must also pay for being laid out and put away.
   const gained = taken.reduce((sum, c) => sum + (c.worth - 1) * c.minutes, 0)
-  if (gained < SETUP_MINUTES && !taken.some((c) => c.due)) taken.length = 0
+  if (!wanted && gained < SETUP_MINUTES && !taken.some((c) => c.due)) taken.length = 0
 
   const items: PlanItem[] = inWorkingOrder(taken).map(({ worth: _worth, due: _due, ...item }) => item)
   const doneIds = new Set(items.flatMap((i) => i.regions))

@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import { PART_IDS } from '../coat/regions'
 import { COMFORT_IDS, FINDING_IDS } from './findings'
-import { daySchema, nameSchema, regionSchema } from './profile'
+import { daySchema, minutesSchema, nameSchema, placeSchema, regionSchema } from './profile'
 
 /** Knots of one kind in one place; past this a place is felted, not counted (judgement). */
 export const MOST_KNOTS = 40
@@ -20,6 +20,27 @@ const regions = z.array(regionSchema).min(1, 'Name at least one place.').max(41)
 
 const comfort = z.enum(COMFORT_IDS, 'Comfort is easy, fidgety or stopped.')
 const finding = z.enum(FINDING_IDS, 'A finding is glides, snag, knot, mat, felt or refused.')
+
+/** What the owner decides about the days to come; the planner keeps to it. */
+export const choicesSchema = z.strictObject({
+  /** Days without a session. */
+  blocked: z.array(daySchema).max(400),
+  /** Minutes on single days, other than the week's. */
+  minutesOn: z.record(daySchema, minutesSchema),
+  /** Longest session the dog is asked to bear, minutes. */
+  longest: minutesSchema.optional(),
+  /** What a mat is worth, minutes: 20, a few are fine, to 400, keep it long at any cost. */
+  matWorth: z.number().min(20, 'A mat is worth 20 minutes at least.').max(400, 'And 400 at most.'),
+})
+export type Choices = z.infer<typeof choicesSchema>
+
+const plannedSchema = z.strictObject({
+  day: daySchema,
+  places: z.array(placeSchema).max(28),
+  /** The owner put it there: it stays. */
+  pinned: z.boolean(),
+})
+export type Planned = z.infer<typeof plannedSchema>
 
 /** What can be recorded of a day. Each kind is one thing that happens to a coat. */
 export const factSchema = z.discriminatedUnion('kind', [
@@ -56,6 +77,18 @@ export const factSchema = z.discriminatedUnion('kind', [
     by: nameSchema.optional(),
   }),
   /** A session at the table, for its minutes. */
+  /** The plan as it stands from this entry on. It says nothing of the coat. */
+  z.strictObject({
+    kind: z.literal('plan'),
+    /** The day it runs to, not itself planned: the visit, or as far as a plan looks. */
+    to: daySchema,
+    choices: choicesSchema,
+    sessions: z.array(plannedSchema).max(400),
+    /** What of the profile it was made from. */
+    basis: z.string().max(2000),
+    /** By what share of its cost it is at most above the best plan there is. */
+    gap: z.number().min(0).max(1),
+  }),
   z.strictObject({ kind: z.literal('session'), minutes: z.number().min(0).max(600), places: count }),
 ])
 export type Fact = z.infer<typeof factSchema>

@@ -243,6 +243,7 @@ export class Coat {
         return
       case 'gear':
       case 'session':
+      case 'plan':
         return
     }
   }

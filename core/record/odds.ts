@@ -1,5 +1,6 @@
 import { REGION_IDS } from '../coat/regions'
-import { chanceOfNone } from '../learn/rate'
+import { chanceOfNone, chanceOfOne } from '../learn/rate'
+import type { Rate } from '../learn/rate'
 import type { CoatState, RegionState } from './fold'
 
 /**
@@ -46,3 +47,23 @@ const SHADE_FROM = [0.003, 0.01, 0.028, 0.07]
 
 /** How densely a place is drawn, 0 (open) to 4 (knotting). */
 export const shadeOf = (chance: number): Shade => SHADE_FROM.filter((from) => chance >= from).length as Shade
+
+/** Chances that of what is expected in some places none forms, one, or more. */
+export type HowMany = readonly [none: number, one: number, more: number]
+
+/**
+ * How many there will be in all, where each place expects so many at θ = 1: a Gamma mixture of
+ * Poisson counts in each, taken as independent of one another.
+ */
+export function howMany(places: readonly { rate: Rate; expected: number }[]): HowMany {
+  let none = 1
+  let odds = 0
+  for (const { rate, expected } of places) {
+    if (!expected) continue
+    const zero = chanceOfNone(rate, expected)
+    none *= zero
+    odds += chanceOfOne(rate, expected) / zero
+  }
+  const one = Math.min(1 - none, none * odds)
+  return [none, one, Math.max(0, 1 - none - one)]
+}

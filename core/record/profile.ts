@@ -18,7 +18,7 @@ const line = (most: number, what: string) =>
 export const nameSchema = line(40, 'The name')
 
 export const MOST_MINUTES = 240
-const minutesSchema = z
+export const minutesSchema = z
   .number()
   .int('Minutes are whole numbers.')
   .min(0, 'Minutes start at 0.')

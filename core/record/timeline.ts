@@ -13,6 +13,7 @@ const USUAL_MINUTE: Record<Fact['kind'], number> = {
   check: 18 * 60 + 30,
   wash: 19 * 60,
   session: 20 * 60,
+  plan: 20 * 60 + 30,
 }
 
 const minuteOf = (f: DatedFact) =>

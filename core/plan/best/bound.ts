@@ -170,7 +170,9 @@ export class Pricing {
   /** Minutes' worth of a minute at the prices, on average: how hard the limits press. */
   get pressure(): number {
     let [price, minutes] = [0, 0]
+    const { days } = this.instance
     for (let c = 0; c < this.prices.length; c++) {
+      if (!this.fits(c, c % days)) continue
       price += this.prices[c]!
       minutes += this.instance.minutes[c]!
     }

@@ -105,7 +105,7 @@ export function costOf(instance: Instance, chosen: Chosen): number {
 export function broken(instance: Instance, chosen: Chosen): string[] {
   const { units, days, setup, limit, minutes, spaced } = instance
   const wrong: string[] = []
-  const last = Array.from(spaced, (s) => (s === 2 ? 0 : -1))
+  const last: number[] = Array.from(spaced, (s) => (s === 2 ? 0 : -1))
   let session = 0
   for (let k = 0; k < days; k++) {
     let used = 0

@@ -1,5 +1,6 @@
 import { Anneal } from './anneal'
 import { Pricing } from './bound'
+import { broken } from './instance'
 import type { Chosen, Instance } from './instance'
 import { Search } from './search'
 
@@ -38,6 +39,8 @@ export class Planner {
   cost: number
   /** No plan costs less. */
   bound = -Infinity
+  /** Of the plan it was given, if that keeps the limits. */
+  startCost = Infinity
   /** 0 to 1. */
   progress = 0
 
@@ -53,8 +56,13 @@ export class Planner {
     private readonly random: () => number,
     start?: Chosen,
   ) {
-    const first = new Search(instance, random, new Float64Array(instance.units * instance.days))
-    if (!start || !first.adopt(start)) first.polish()
+    const fresh = () => new Search(instance, random, new Float64Array(instance.units * instance.days))
+    let first = fresh()
+    if (start && first.adopt(start) && !broken(instance, first.best).length) this.startCost = first.bestCost
+    else {
+      first = fresh()
+      first.polish()
+    }
     this.chosen = first.best
     this.cost = first.bestCost
     this.work = this.go(effort)
