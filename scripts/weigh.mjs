@@ -18,7 +18,8 @@ function take(key) {
 for (const [key, row] of Object.entries(manifest)) {
   if (row.isEntry || PAGES.some((p) => key.endsWith(p) || row.src?.endsWith(p))) take(key)
 }
-const workers = readdirSync(folder).filter((f) => /worker.*\.js$/.test(f))
+// Today draws with this one; the planner's is fetched only when there is something to plan.
+const workers = readdirSync(folder).filter((f) => /^strokes\.worker.*\.js$/.test(f))
 const files = [...wanted, ...workers]
 const bytes = files.reduce((sum, f) => sum + gzipSync(readFileSync(join(folder, f))).length, 0)
 const kb = bytes / 1000

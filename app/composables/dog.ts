@@ -3,14 +3,17 @@ import type { Coat } from '#core/record/fold'
 import { addDays, daysBetween, weekday } from '#core/record/day'
 import { chanceOfAnyMat, chanceOfMat, placesOf, shadeOf } from '#core/record/odds'
 import { timeline } from '#core/record/timeline'
+import { forecastOf } from '#core/plan/forecast'
 import { playAhead } from '#core/plan/kept'
+import { ROLLING_DAYS } from '#core/plan/standing'
+import type { StretchPlan } from '#core/plan/standing'
 import { lookAhead, pastOf, planOn } from '#core/plan/today'
 import { stretchStart } from '#core/care/note'
 import type { RegionId } from '#core/coat/regions'
 import type { DogFile } from '#shared/api'
 
 /** Weeks a stretch is drawn for when no visit is booked. */
-const ROLLING_WEEKS = 8
+const ROLLING_WEEKS = ROLLING_DAYS / 7
 
 export interface Stretch {
   from: string
@@ -21,7 +24,7 @@ export interface Stretch {
 }
 
 /** The running stretch of a dog, as the lead draws it: as recorded, then with the plan kept. */
-export function stretchOf(file: DogFile, coat: Coat, today: string): Stretch {
+export function stretchOf(file: DogFile, coat: Coat, today: string, plan: StretchPlan | null): Stretch {
   const from = stretchStart(file, today)
   const visit = file.profile.nextVisit
   const booked = !!visit && visit >= today
@@ -39,15 +42,18 @@ export function stretchOf(file: DogFile, coat: Coat, today: string): Stretch {
     booked,
     chances: [
       ...assessEach(file, from, today).map((s) => chanceOfAnyMat(placesOf(s))),
-      ...playAhead(coat, to).chances.slice(1),
+      ...(plan ? forecastOf(coat, plan.sessions, to) : playAhead(coat, to)).chances.slice(1),
     ],
     sessions: [...places].map(([day, n]) => ({ day, places: n })),
   }
 }
 
-/** How a dog stands today: its coat now, the odds ahead, and what is on the table. */
-export function useStanding(minutes: Ref<number>) {
-  const { file, today, coat } = useDog()
+/**
+ * How a dog stands today: its coat now, the odds ahead, and what is on the table.
+ * @param chosen minutes the owner says there are; null leaves today to the stretch's plan
+ */
+export function useStanding(minutes: Ref<number>, chosen: Ref<number | null>) {
+  const { file, today, coat, planning } = useDog()
   const now = computed(() => coat.value.state())
   const ahead = computed(() => coat.value.copy().passTo(lookAhead(file.value.profile, today.value)))
   const chances = computed(
@@ -62,7 +68,15 @@ export function useStanding(minutes: Ref<number>) {
       >,
   )
   const past = computed(() => pastOf(file.value, today.value))
-  const plan = computed(() => planOn(coat.value, minutes.value, past.value))
+  const wanted = computed(() => (chosen.value === null ? planning.plan.value?.sessions : undefined))
+  const plan = computed(() =>
+    planOn(
+      coat.value,
+      minutes.value,
+      past.value,
+      wanted.value && (wanted.value.find((s) => s.day === today.value)?.places ?? []),
+    ),
+  )
   return { now, chances, shades, plan }
 }
 
@@ -75,6 +89,7 @@ export const dogKey = Symbol('dog') as InjectionKey<{
   today: Ref<string>
   /** The coat this morning, to carry ahead from a copy. */
   coat: Ref<Coat>
+  planning: ReturnType<typeof usePlan>
 }>
 export function useDog() {
   const dog = inject(dogKey)

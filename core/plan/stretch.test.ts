@@ -8,16 +8,9 @@ import type { Entry } from '../record/entries'
 import { coatOn } from '../record/fold'
 import type { DogRecord } from '../record/fold'
 import { forecastOf, movedTo } from './forecast'
-import {
-  askedOf,
-  minutesFor,
-  planAnew,
-  planStands,
-  standingPlan,
-  stretchEnd,
-  StretchPlanner,
-} from './stretch'
-import type { StretchPlan } from './stretch'
+import { minutesFor, planStands, standingPlan, stretchEnd } from './standing'
+import type { StretchPlan } from './standing'
+import { askedOf, planAnew, StretchPlanner } from './stretch'
 
 const START = '2026-09-01'
 const VISIT = addDays(START, 42)

@@ -10,7 +10,8 @@ const KEYS = [
   ['N', 'next, leave this place out'],
   ['Z', 'undo'],
   ['Arrows', 'walk the coat map; Enter picks a place'],
-  ['G then T, B, W', 'to Today, the Table, writing to the groomer'],
+  ['← →', 'on the lead: move a session; Enter keeps it there, Esc puts it back'],
+  ['G then a letter', 'T today, S stretch, B table, P progress, I what if, W groomer'],
   ['?', 'show and hide this list'],
 ]
 </script>

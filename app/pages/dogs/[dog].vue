@@ -14,10 +14,14 @@ watch(dogId, (id) => record.open(id), { immediate: true })
 
 const file = computed(() => record.file!)
 const coat = computed(() => coatOn(file.value, today.value))
-provide(dogKey, { file, today, coat })
-
 const atTable = computed(() => route.path.endsWith('/table'))
-const stretch = computed(() => stretchOf(file.value, coat.value, today.value))
+const planning = usePlan(
+  computed(() => record.file),
+  today,
+  atTable,
+)
+provide(dogKey, { file, today, coat, planning })
+const stretch = computed(() => stretchOf(file.value, coat.value, today.value, planning.plan.value))
 const now = computed(() => coat.value.state())
 const shades = computed(() =>
   Object.fromEntries(
@@ -27,15 +31,29 @@ const shades = computed(() =>
 const others = computed(() => store.me?.dogs.filter((d) => d.id !== dogId.value) ?? [])
 const SECTIONS = [
   { path: '', label: 'Today', key: 't' },
+  { path: '/stretch', label: 'Stretch', key: 's' },
   { path: '/table', label: 'Table', key: 'b' },
+  { path: '/progress', label: 'Progress', key: 'p' },
+  { path: '/what-if', label: 'What if', key: 'i' },
   { path: '/groomer', label: 'Groomer', key: 'w' },
 ]
+/** On a phone the rest stands behind More. */
+const AT_HAND = ['', '/stretch', '/table', '/groomer']
+const atHand = SECTIONS.filter((s) => AT_HAND.includes(s.path))
+const behind = SECTIONS.filter((s) => !AT_HAND.includes(s.path))
+const more = ref(false)
+watch(
+  () => route.path,
+  () => (more.value = false),
+)
 const sectionOf = (path: string) => path.replace(/^\/dogs\/[^/]+/, '')
 const to = (dog: string, section: string) => `/dogs/${dog}${section}`
 const bodyMm = computed(() =>
   Math.round(now.value.regions['side.left']?.mm ?? now.value.regions.back?.mm ?? 0),
 )
-const waiting = computed(() => record.waiting.filter((w) => !w.refused && w.dogId === dogId.value))
+const waiting = computed(() =>
+  record.waiting.filter((w) => !w.refused && w.dogId === dogId.value && w.entry.what.kind !== 'plan'),
+)
 const refused = computed(() => record.waiting.filter((w) => w.refused))
 useHead({ title: computed(() => (record.file ? `${record.file.profile.name} · Grumbo` : 'Grumbo')) })
 
@@ -150,22 +168,44 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onKey, true))
       class="fixed inset-x-0 bottom-0 z-10 flex h-[60px] border-t border-ink bg-paper px-2 desk:hidden"
     >
       <NuxtLink
-        v-for="s in SECTIONS"
+        v-for="s in atHand"
         :key="s.path"
         :to="to(dogId, s.path)"
-        class="-mt-px flex items-center border-t-[3px] px-3 text-[16px]"
+        class="-mt-px flex items-center border-t-[3px] px-2.5 text-[16px]"
         :class="
           sectionOf(route.path) === s.path ? 'border-due font-semibold' : 'border-transparent text-ink-2'
         "
         :aria-current="sectionOf(route.path) === s.path ? 'page' : undefined"
         >{{ s.label }}</NuxtLink
       >
-      <NuxtLink
-        to="/household"
-        class="ml-auto flex items-center gap-2 border-l border-rule pr-2 pl-4 text-[16px]"
-        ><CombMark />Household</NuxtLink
+      <button
+        class="-mt-px ml-auto flex items-center gap-2 border-t-[3px] px-2.5 text-[16px]"
+        :class="
+          behind.some((s) => s.path === sectionOf(route.path))
+            ? 'border-due font-semibold'
+            : 'border-transparent text-ink-2'
+        "
+        :aria-expanded="more"
+        aria-controls="more"
+        @click="more = !more"
       >
+        <CombMark />More
+      </button>
+      <div
+        v-if="more"
+        id="more"
+        class="absolute right-0 bottom-[60px] flex w-56 flex-col border border-ink bg-paper"
+      >
+        <NuxtLink
+          v-for="s in behind"
+          :key="s.path"
+          :to="to(dogId, s.path)"
+          class="flex min-h-14 items-center border-b border-rule px-4 text-[17px]"
+          >{{ s.label }}</NuxtLink
+        >
+        <NuxtLink to="/household" class="flex min-h-14 items-center px-4 text-[17px]">Household</NuxtLink>
+      </div>
     </nav>
-    <KeyList v-if="keysShown" @close="keysShown = false" />
+    <LazyKeyList v-if="keysShown" @close="keysShown = false" />
   </div>
 </template>

@@ -9,14 +9,14 @@ import { capital, inHalves, plural, wholeMinutes } from '~/words/numbers'
 import { sayChance, sayReason, sayWhy } from '~/words/reasons'
 import { useMediaQuery } from '@vueuse/core'
 
-const { file, today, coat } = useDog()
+const { file, today, coat, planning } = useDog()
 const router = useRouter()
 const profile = computed(() => file.value.profile)
 const usual = computed(() => minutesOn(file.value, today.value))
 const chosen = ref<number | null>(null)
 const minutes = computed(() => chosen.value ?? usual.value)
 const choices = computed(() => [...new Set([8, usual.value || 14, 25, 40])].sort((a, b) => a - b).slice(0, 4))
-const { now, chances, shades, plan } = useStanding(minutes)
+const { now, chances, shades, plan } = useStanding(minutes, chosen)
 
 const shown = computed(() => shownMinutes(plan.value.items))
 const total = computed(() => shown.value.reduce((sum, m) => sum + m, plan.value.setupMinutes))
@@ -32,13 +32,13 @@ const headline = computed(() => {
 })
 const why = computed(() => {
   const p = plan.value
-  const next = nextSession(profile.value, today.value)
+  const ahead = planning.plan.value?.sessions.find((s) => s.day > today.value)
+  const next = ahead?.day ?? nextSession(profile.value, today.value)
   if (p.rubDown)
     return p.rubDown.days === null
       ? 'A short coat does not knot. A mitt over it lifts what is loose.'
       : `Last ${p.rubDown.days} days ago. A short coat does not knot; a mitt lifts what is loose.`
-  if (!p.items.length && !minutes.value && next)
-    return `Next on ${weekdayName(next)}. ${sayWhy(p, profile.value)}`
+  if (!p.items.length && next) return `Next on ${weekdayName(next)}. ${sayWhy(p, profile.value)}`
   return sayWhy(p, profile.value)
 })
 
@@ -64,6 +64,7 @@ const coming = computed(() => {
     coat.value,
     to,
     plan.value.items.flatMap((i) => i.regions),
+    planning.plan.value?.sessions,
   ).sessions.slice(0, COMING)
 })
 const visit = computed(() => {

@@ -15,7 +15,7 @@ const router = useRouter()
 const base = computed(() => `/dogs/${file.value.id}`)
 const t = useTable(file.value.id)
 const minutes = computed(() => minutesOn(file.value, today.value) || 14)
-const { shades, plan } = useStanding(minutes)
+const { shades, plan } = useStanding(minutes, ref(null))
 const shown = computed(() => shownMinutes(plan.value.items))
 const coat = computed(() => COATS[file.value.profile.coat])
 

@@ -1,0 +1,254 @@
+<script setup lang="ts">
+import { useElementSize } from '@vueuse/core'
+import { addDays, daysBetween } from '#core/record/day'
+import { dayAndMonth, shortDay, shortWeekday, weekdayName } from '#core/record/say-day'
+import type { Hung } from '~/composables/stretch-view'
+import { leadShape } from '~/components/lead/lead'
+
+/**
+ * The stretch as a lead, sessions hung on it by day. One can be drawn to another day by pointer, or
+ * by the arrow keys; what that would do shows as a dashed line.
+ */
+const props = defineProps<{
+  from: string
+  to: string
+  today: string
+  booked: boolean
+  /** Chance of a mat each day, first to last. */
+  chances: number[]
+  hung: Hung[]
+  picked: string | null
+  move: { from: string; to: string } | null
+  /** Chances from today with the move made. */
+  moved: number[] | null
+  blocked: readonly string[]
+}>()
+const emit = defineEmits<{ pick: [string]; move: [string, string]; keep: []; back: [] }>()
+
+const frame = ref<HTMLElement | null>(null)
+const { width } = useElementSize(frame)
+const w = computed(() => Math.max(320, width.value || 358))
+const wide = computed(() => w.value > 700)
+const Y = 92
+const total = computed(() => daysBetween(props.from, props.to))
+const at = computed(() => daysBetween(props.from, props.today))
+const box = computed(() => ({
+  x0: wide.value ? 54 : 28,
+  x1: w.value - (wide.value ? 56 : 42),
+  y: Y,
+  thin: 4,
+  thick: wide.value ? 50 : 34,
+}))
+const shape = computed(() => leadShape(props.chances, at.value, box.value))
+const x = (day: string) => {
+  const { x0, x1 } = box.value
+  return x0 + ((x1 - x0) * daysBetween(props.from, day)) / Math.max(1, total.value)
+}
+const todayX = computed(() => x(props.today))
+const weeks = computed(() =>
+  Array.from({ length: Math.floor(total.value / 7) + 1 }, (_, n) => addDays(props.from, n * 7)).filter(
+    (_, n) => wide.value || n % 2 === 0,
+  ),
+)
+const ticks = computed(() => {
+  let d = ''
+  for (let n = 0; n <= total.value; n++) {
+    const px = x(addDays(props.from, n)).toFixed(1)
+    d += n % 7 === 0 ? `M${px} 28v16` : `M${px} 39v5`
+  }
+  return d
+})
+/** The outline with the move made, where it differs. */
+const dashed = computed(() => {
+  if (!props.moved) return ''
+  const { thin, thick } = box.value
+  const half = (chance: number) => (thin + (thick - thin) * Math.pow(Math.min(1, chance), 1.4)) / 2 + 1
+  let upper = ''
+  let lower = ''
+  props.moved.forEach((chance, n) => {
+    const before = props.chances[at.value + n] ?? 0
+    const next = props.moved![n + 1] ?? chance
+    const differs =
+      Math.abs(chance - before) > 0.002 || Math.abs(next - (props.chances[at.value + n + 1] ?? next)) > 0.002
+    if (!differs && !upper) return
+    if (!differs && n > 0 && Math.abs(props.moved![n - 1]! - (props.chances[at.value + n - 1] ?? 0)) <= 0.002)
+      return
+    const px = x(addDays(props.today, n)).toFixed(1)
+    upper += `${upper ? 'L' : 'M'}${px} ${(Y - half(chance)).toFixed(1)}`
+    lower += `${lower ? 'L' : 'M'}${px} ${(Y + half(chance)).toFixed(1)}`
+  })
+  return upper + lower
+})
+
+const FULL = 'M-7-6h14M-7-6v11M-3.5-6v11M0-6v11M3.500-6v11M7-6v11'
+const SHORT = 'M-4-6h8M-4-6v8M0-6v8M4-6v8'
+const rowOf = (h: Hung) => (h.full ? 182 : 146)
+const dayShown = (h: Hung) => (props.move?.from === h.day ? props.move.to : h.day)
+const said = (h: Hung) =>
+  `${weekdayName(h.day)} ${dayAndMonth(h.day)}, ${h.minutes} minutes, ${h.past ? 'done' : h.pinned ? 'planned and pinned' : 'planned'}`
+
+/** The day under the pointer, kept to days that can have a session. */
+function dayAt(clientX: number): string {
+  const left = frame.value!.getBoundingClientRect().left
+  const { x0, x1 } = box.value
+  const n = Math.round(((clientX - left - x0) / (x1 - x0)) * total.value)
+  const last = total.value - 1
+  return addDays(props.from, Math.max(at.value, Math.min(last, n)))
+}
+const free = (day: string) => !props.blocked.includes(day)
+
+let dragging: { day: string; startX: number; moved: boolean } | null = null
+function down(event: PointerEvent, h: Hung) {
+  if (h.past || event.button !== 0) return
+  dragging = { day: h.day, startX: event.clientX, moved: false }
+  ;(event.currentTarget as Element).setPointerCapture(event.pointerId)
+  emit('pick', h.day)
+}
+/** A hand that trembles is not dragging, px. */
+const TREMBLE = 4
+function drag(event: PointerEvent) {
+  if (!dragging) return
+  if (Math.abs(event.clientX - dragging.startX) > TREMBLE) dragging.moved = true
+  if (!dragging.moved) return
+  const day = dayAt(event.clientX)
+  if (free(day)) emit('move', dragging.day, day)
+}
+const up = () => (dragging = null)
+
+function key(event: KeyboardEvent, h: Hung) {
+  if (h.past) return
+  const step = event.key === 'ArrowLeft' ? -1 : event.key === 'ArrowRight' ? 1 : 0
+  if (step) {
+    const last = addDays(props.to, -1)
+    let day = addDays(dayShown(h), step)
+    while (!free(day) && day >= props.today && day <= last) day = addDays(day, step)
+    if (day >= props.today && day <= last) emit('move', h.day, day)
+  } else if (event.key === 'Enter' && props.move) emit('keep')
+  else if (event.key === 'Enter' || event.key === ' ') emit('pick', h.day)
+  else if (event.key === 'Escape') emit('back')
+  else return
+  event.preventDefault()
+}
+</script>
+
+<template>
+  <div ref="frame" class="h-[214px] touch-pan-y select-none">
+    <svg
+      :viewBox="`0 0 ${w} 214`"
+      :width="w"
+      height="214"
+      class="block overflow-visible"
+      role="group"
+      :aria-label="`The stretch, ${shortDay(from)} to ${shortDay(to)}`"
+    >
+      <path :d="ticks" stroke="var(--rule)" stroke-width="1.3" />
+      <g font-size="13" fill="var(--ink-2)">
+        <text v-for="day in weeks" :key="day" :x="x(day) + 5" y="38">
+          {{ wide ? shortWeekday(day) : shortDay(day) }}
+        </text>
+      </g>
+      <path
+        v-for="day in blocked.filter((d) => d >= today && d < to)"
+        :key="day"
+        :d="`M${x(day) - 4} ${Y - 30}l8 60`"
+        stroke="var(--edge)"
+        stroke-width="1.6"
+      />
+      <g
+        fill="none"
+        stroke="var(--ink)"
+        stroke-width="1.8"
+        stroke-linecap="round"
+        :transform="`translate(${box.x0 - 2} ${Y})`"
+      >
+        <path d="M0 0h-5" />
+        <circle cx="-8.500" cy="0" r="3.200" />
+        <path
+          d="M-12-1.500h-4M-12 1.500h-4M-16-2.800c-5-3-9-2-10 2-1 3.600 2.500 5.600 6 5 2-.4 3-1.200 4-2M-16-2.800v5"
+        />
+      </g>
+      <path :d="shape.body" fill="var(--coat)" />
+      <path :d="shape.tint" fill="var(--tint)" fill-opacity=".3" />
+      <path :d="shape.past" fill="var(--ink)" fill-opacity=".85" />
+      <path :d="shape.ahead" fill="var(--ink)" fill-opacity=".5" />
+      <path :d="shape.edges" fill="var(--ink)" fill-opacity=".9" />
+      <g v-if="booked" fill="none" :transform="`translate(${box.x1 + 1} ${Y})`" stroke-linecap="round">
+        <path d="M0 0c10-13 34-15 37-1 2.500 13-20 15-37 3" stroke="var(--ink)" stroke-width="3.600" />
+        <path d="M0 0c10-13 34-15 37-1 2.500 13-20 15-37 3" stroke="var(--coat)" stroke-width="1.100" />
+      </g>
+      <path
+        v-if="dashed"
+        :d="dashed"
+        fill="none"
+        stroke="var(--due)"
+        stroke-width="2"
+        stroke-dasharray="4 3"
+      />
+      <path :d="`M${todayX} 22V${Y + 40}`" stroke="var(--due)" stroke-width="2" />
+      <text :x="todayX" y="16" font-size="14" font-weight="650" fill="var(--due)" text-anchor="middle">
+        today
+      </text>
+      <g
+        v-for="h in hung"
+        :key="h.day"
+        :transform="`translate(${x(dayShown(h))} 0)`"
+        :role="h.past ? undefined : 'button'"
+        :tabindex="h.past ? undefined : 0"
+        :aria-label="h.past ? undefined : said(h)"
+        :aria-pressed="h.past ? undefined : picked === h.day"
+        :data-session="h.past ? undefined : h.day"
+        :class="h.past ? '' : 'cursor-grab'"
+        :style="{ color: h.past ? 'var(--ink-3)' : move?.from === h.day ? 'var(--due)' : 'var(--ink)' }"
+        @pointerdown="down($event, h)"
+        @pointermove="drag"
+        @pointerup="up"
+        @pointercancel="up"
+        @keydown="key($event, h)"
+        @click="!h.past && emit('pick', h.day)"
+      >
+        <rect v-if="!h.past" x="-12" :y="Y - 26" width="24" :height="rowOf(h) - Y + 56" fill="transparent" />
+        <path
+          :d="`M0 ${Y + shape.half(daysBetween(from, h.day)) + 2}V${rowOf(h) - 8}`"
+          stroke="currentColor"
+          stroke-width="1"
+        />
+        <rect
+          v-if="picked === h.day"
+          x="-15"
+          :y="rowOf(h) - 13"
+          width="30"
+          height="40"
+          rx="3"
+          fill="var(--paper)"
+          stroke="currentColor"
+          stroke-width="2"
+        />
+        <path
+          :d="h.full ? FULL : SHORT"
+          :transform="`translate(0 ${rowOf(h)})`"
+          fill="none"
+          stroke="currentColor"
+          stroke-width="1.7"
+        />
+        <text
+          v-if="wide || picked === h.day"
+          :y="rowOf(h) + 21"
+          font-size="13.5"
+          text-anchor="middle"
+          fill="currentColor"
+          :font-weight="h.past ? 450 : 600"
+        >
+          {{ h.minutes }}
+        </text>
+        <path
+          v-if="h.pinned"
+          :transform="`translate(0 ${rowOf(h) - 16})`"
+          d="M0-5a3.500 3.500 0 1 1-.01 0M0 2v5"
+          fill="none"
+          stroke="currentColor"
+          stroke-width="1.8"
+        />
+      </g>
+    </svg>
+  </div>
+</template>

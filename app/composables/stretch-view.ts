@@ -1,0 +1,101 @@
+import { forecastOf } from '#core/plan/forecast'
+import { playAhead } from '#core/plan/kept'
+import { planOn } from '#core/plan/today'
+import type { TodayPlan } from '#core/plan/today'
+import { minutesFor } from '#core/plan/standing'
+import type { StretchPlan } from '#core/plan/standing'
+import { addDays, daysBetween, weekday } from '#core/record/day'
+import type { Planned } from '#core/record/entries'
+import { timeline } from '#core/record/timeline'
+
+/** Past this many places a session is a comb-through, not a round (judgement). */
+const FULL_FROM = 15
+
+export interface Hung {
+  day: string
+  minutes: number
+  full: boolean
+  pinned: boolean
+  past: boolean
+}
+
+/** A stretch laid out for its screen: what was, what is to come, week by week. */
+export function useStretchView(plan: Ref<StretchPlan | null>, from: Ref<string>) {
+  const { file, today, coat } = useDog()
+  const forecast = computed(() =>
+    plan.value ? forecastOf(coat.value, plan.value.sessions, plan.value.to) : null,
+  )
+
+  const past = computed<Hung[]>(() => {
+    const places = new Map<string, Set<string>>()
+    const minutes = new Map<string, number>()
+    for (const { day, what } of timeline(file.value.entries)) {
+      if (day < from.value || day > today.value) continue
+      if (what.kind === 'session') minutes.set(day, (minutes.get(day) ?? 0) + what.minutes)
+      if (what.kind !== 'check' || what.finding === 'refused') continue
+      const there = places.get(day) ?? new Set()
+      places.set(day, there.add(what.region.split('.')[0]!))
+    }
+    return [...places].map(([day, there]) => ({
+      day,
+      minutes: Math.round(minutes.get(day) ?? there.size * 1.2),
+      full: there.size >= FULL_FROM,
+      pinned: false,
+      past: true,
+    }))
+  })
+
+  const hang = (sessions: readonly Planned[], f: { sessions: { day: string; minutes: number }[] }): Hung[] =>
+    f.sessions.map((s) => {
+      const planned = sessions.find((p) => p.day === s.day)!
+      return {
+        day: s.day,
+        minutes: Math.round(s.minutes),
+        full: planned.places.length >= FULL_FROM,
+        pinned: planned.pinned,
+        past: false,
+      }
+    })
+  const ahead = computed<Hung[]>(() =>
+    plan.value && forecast.value ? hang(plan.value.sessions, forecast.value) : [],
+  )
+
+  /** Minutes had, and spent or planned, of each week of the stretch. */
+  function weeks(to: string, sessions: readonly Hung[]) {
+    const list: { from: string; spent: number; planned: number; had: number }[] = []
+    for (let day = from.value; day < to; day = addDays(day, 7)) {
+      const end = addDays(day, 7)
+      const within = (h: Hung) => h.day >= day && h.day < end
+      let had = 0
+      for (let d = day; d < end && d < to; d = addDays(d, 1))
+        had +=
+          d >= today.value && plan.value
+            ? minutesFor(file.value.profile, plan.value.choices, d)
+            : (file.value.profile.minutes[weekday(d)] ?? 0)
+      list.push({
+        from: day,
+        spent: past.value.filter(within).reduce((s, h) => s + h.minutes, 0),
+        planned: sessions.filter(within).reduce((s, h) => s + h.minutes, 0),
+        had,
+      })
+    }
+    return list
+  }
+
+  /** What a session is made of, and why each place is there. */
+  const reasons = computed(() => {
+    const all = new Map<string, TodayPlan>()
+    if (!plan.value) return all
+    const todays = plan.value.sessions.find((s) => s.day === today.value)
+    const now =
+      todays && planOn(coat.value, Infinity, { combed: true, goneOverOn: today.value }, todays.places)
+    if (now) all.set(today.value, now)
+    const done = now?.items.flatMap((i) => i.regions) ?? []
+    for (const s of playAhead(coat.value, plan.value.to, done, plan.value.sessions).sessions)
+      all.set(s.day, s)
+    return all
+  })
+  const daysLeft = computed(() => (plan.value ? daysBetween(today.value, plan.value.to) : 0))
+
+  return { forecast, past, ahead, hang, weeks, reasons, daysLeft }
+}

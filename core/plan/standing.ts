@@ -1,0 +1,88 @@
+import { addDays, daysBetween, weekday } from '../record/day'
+import type { Day } from '../record/day'
+import type { Choices, Fact, FactOf, Planned } from '../record/entries'
+import type { DogRecord } from '../record/fold'
+import type { Profile } from '../record/profile'
+import { timeline } from '../record/timeline'
+import { MINUTES_A_MAT_IS_WORTH } from './today'
+
+/** Days a plan looks ahead where no visit is booked, and at most where one is (judgement). */
+export const ROLLING_DAYS = 56
+export const FARTHEST_DAYS = 84
+/** A rolling plan is made anew once it looks no further than this, days (judgement). */
+const RENEWED_AT_DAYS = 28
+export type StretchPlan = FactOf<'plan'>
+export const NO_CHOICES: Choices = { blocked: [], minutesOn: {}, matWorth: MINUTES_A_MAT_IS_WORTH }
+
+/** How far a plan made on a day looks, and whether a visit ends it. */
+export function stretchEnd(profile: Profile, at: Day): { to: Day; why: 'visit' | 'far-visit' | 'rolling' } {
+  const visit = profile.nextVisit
+  if (!visit || visit <= at) return { to: addDays(at, ROLLING_DAYS), why: 'rolling' }
+  return daysBetween(at, visit) > FARTHEST_DAYS
+    ? { to: addDays(at, FARTHEST_DAYS), why: 'far-visit' }
+    : { to: visit, why: 'visit' }
+}
+
+/** Minutes there are for the table on a day, laying out included. */
+export function minutesFor(profile: Profile, choices: Choices, day: Day): number {
+  if (choices.blocked.includes(day)) return 0
+  const own = choices.minutesOn[day] ?? profile.minutes[weekday(day)] ?? 0
+  return Math.min(own, choices.longest ?? Infinity)
+}
+
+/** What of the profile a plan rests on, so that it can be told when that has changed. */
+export const basisOf = (p: Profile): string =>
+  JSON.stringify([
+    p.coat,
+    p.weightKg,
+    p.nextVisit ?? '',
+    p.harnessHours,
+    p.collarAllDay,
+    p.minutes,
+    [...p.absent].sort(),
+  ])
+
+/** The plan in force, the latest made; null if none was. */
+export function standingPlan(record: DogRecord): (StretchPlan & { id: string; day: Day }) | null {
+  let last: (StretchPlan & { id: string; day: Day }) | null = null
+  for (const f of timeline(record.entries))
+    if (f.what.kind === 'plan' && (!last || f.id > last.id)) last = { ...f.what, id: f.id, day: f.day }
+  return last
+}
+
+/** What happened that a plan did not count on. */
+const UNFORESEEN: readonly Fact['kind'][] = ['wash', 'wet', 'gear', 'measure', 'visit', 'brush']
+
+/**
+ * Whether a plan still holds: it runs as far as it should, the dog and the week are as they were, and
+ * since it was made only what it foresaw has happened, the comb gliding at what was planned.
+ */
+export function planStands(
+  record: DogRecord,
+  plan: (StretchPlan & { id: string; day: Day }) | null,
+  at: Day,
+): boolean {
+  if (!plan || plan.basis !== basisOf(record.profile) || plan.to <= at) return false
+  const end = stretchEnd(record.profile, at)
+  if (end.why === 'visit' ? plan.to !== end.to : daysBetween(at, plan.to) < RENEWED_AT_DAYS) return false
+  const planned = new Map(plan.sessions.map((s) => [s.day, new Set<string>(s.places)]))
+  const combed = new Set<string>()
+  for (const { id, day, what } of timeline(record.entries)) {
+    if (what.kind === 'check' && what.finding === 'glides') {
+      const place = what.region.split('.')[0]!
+      combed.add(`${day}/${place}`)
+      if (id > plan.id && !planned.get(day)?.has(place)) return false
+      continue
+    }
+    if (id <= plan.id) continue
+    if (UNFORESEEN.includes(what.kind) || what.kind === 'check') return false
+  }
+  // A session that was missed leaves places uncombed that it counted on.
+  for (const s of plan.sessions)
+    if (s.day >= plan.day && s.day < at && s.places.some((p) => !combed.has(`${s.day}/${p}`))) return false
+  return true
+}
+
+/** Sessions of a plan from a day on. */
+export const sessionsFrom = (plan: Pick<StretchPlan, 'sessions'>, at: Day): Planned[] =>
+  plan.sessions.filter((s) => s.day >= at)
