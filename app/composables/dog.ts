@@ -42,7 +42,8 @@ export function stretchOf(file: DogFile, coat: Coat, today: string, plan: Stretc
     booked,
     chances: [
       ...assessEach(file, from, today).map((s) => chanceOfAnyMat(placesOf(s))),
-      ...(plan ? forecastOf(coat, plan.sessions, to) : playAhead(coat, to)).chances.slice(1),
+      // Each day at its worst, before that day's session.
+      ...(plan ? forecastOf(coat, plan.sessions, to).before : playAhead(coat, to).chances).slice(1),
     ],
     sessions: [...places].map(([day, n]) => ({ day, places: n })),
   }

@@ -1,4 +1,5 @@
 import type { RegionId } from '../coat/regions'
+import { WET_DAYS, WET_FACTOR } from '../coat/exposure'
 import { combMinutes } from '../coat/minutes'
 import { dayNumber, dayOf } from '../record/day'
 import type { Day } from '../record/day'
@@ -32,9 +33,10 @@ export interface Outlook {
 
 /**
  * The coat's days from its own to `to`. The coat is left as it was.
- * @param pace times the usual minutes that this owner takes
+ * @param swims a week, not combed dry after; they wet what swimming wets for that share of the days
  */
-export function outlookOf(from: Coat, to: Day, pace = 1): Outlook {
+export function outlookOf(from: Coat, to: Day, swims = 0): Outlook {
+  const soaked = 1 + (WET_FACTOR - 1) * Math.min(1, (swims * WET_DAYS) / 7)
   const start = from.today
   const days = Math.max(0, dayNumber(to) - start)
   const coat = from.copy()
@@ -59,9 +61,10 @@ export function outlookOf(from: Coat, to: Day, pace = 1): Outlook {
     coat.places.forEach((p, i) => {
       const place = places[i]!
       place.mm[d] = p.mm
-      place.bornLeft[d] = wet[i]!
-      place.bornDry[d] = dry[i]!
-      place.comb[d] = pace * combMinutes(coat.coat, kg, p.region, p.mm)
+      const more = p.region.covers.includes('swim') ? soaked : 1
+      place.bornLeft[d] = more * wet[i]!
+      place.bornDry[d] = more * dry[i]!
+      place.comb[d] = combMinutes(coat.coat, kg, p.region, p.mm)
     })
     coat.passDay()
   }

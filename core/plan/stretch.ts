@@ -54,6 +54,8 @@ export interface Asked {
   choices: Choices
   /** Sessions that stay as they are; nothing else is combed on their days. */
   fixed: readonly Planned[]
+  /** Swims a week, not combed dry after. */
+  swims?: number
   /** A plan to start from. */
   start?: readonly Planned[]
 }
@@ -112,7 +114,7 @@ export class StretchPlanner {
       held,
       endsInVisit: why === 'visit',
     }
-    const { instance, dayAt } = problemOf(outlookOf(coat, to), units, terms)
+    const { instance, dayAt } = problemOf(outlookOf(coat, to, asked.swims), units, terms)
     // What the owner fixed stands, refused or not; so does the comb-out, were it the next session.
     for (const [d, list] of must)
       for (const u of list) instance.spaced[u] = held.has(d) ? 0 : Math.min(1, instance.spaced[u]!)

@@ -15,6 +15,9 @@ export interface LeadShape {
   half: (day: number) => number
 }
 
+/** How far the lead has swollen, 0 to 1, at a chance: a mat one time in six shows, as it should. */
+export const swell = (chance: number) => Math.pow(Math.max(0, Math.min(1, chance)), 0.7)
+
 /**
  * @param chances chance of a mat on each day, first to last
  * @param upTo days from the first that have been; what comes after is drawn paler
@@ -31,8 +34,7 @@ export function leadShape(
     const a = chances[i] ?? 0
     return a + ((chances[Math.min(days, i + 1)] ?? a) - a) * (day - i)
   }
-  const half = (day: number) =>
-    (thin + (thick - thin) * Math.pow(Math.max(0, Math.min(1, risk(day))), 1.4)) / 2
+  const half = (day: number) => (thin + (thick - thin) * swell(risk(day))) / 2
   const random = seeded(4)
   const middle = (day: number) => y + 0.8 * noise(day / 4, 1, 3)
   const upper: Pt[] = []
@@ -40,7 +42,7 @@ export function leadShape(
   const steps = Math.min(600, Math.max(40, Math.round((x1 - x0) / 4)))
   for (let i = 0; i <= steps; i++) {
     const day = (i / steps) * days
-    const rough = 0.3 + 1.6 * risk(day)
+    const rough = 0.3 + 1.6 * swell(risk(day))
     upper.push([x(day), middle(day) - half(day) - rough * (0.4 + 0.6 * noise(day * 2.3, 2, 4))])
     lower.push([x(day), middle(day) + half(day) + rough * (0.4 + 0.6 * noise(day * 2.3, 7, 4))])
   }
@@ -48,7 +50,7 @@ export function leadShape(
   const stride = Math.max(2, (x1 - x0) / 420)
   for (let at = x0; at < x1; at += stride) {
     const day = ((at - x0) / (x1 - x0)) * days
-    const k = Math.min(1, risk(day))
+    const k = swell(risk(day))
     const h = half(day) * 2
     const strands = Math.max(1, Math.round((h / 3.4) * (0.5 + 0.7 * k)))
     for (let j = 0; j < strands; j++) {

@@ -3,7 +3,7 @@ import { useElementSize } from '@vueuse/core'
 import { addDays, daysBetween } from '#core/record/day'
 import { dayAndMonth, shortDay, shortWeekday, weekdayName } from '#core/record/say-day'
 import type { Hung } from '~/composables/stretch-view'
-import { leadShape } from '~/components/lead/lead'
+import { leadShape, swell } from '~/components/lead/lead'
 
 /**
  * The stretch as a lead, sessions hung on it by day. One can be drawn to another day by pointer, or
@@ -47,7 +47,10 @@ const x = (day: string) => {
 const todayX = computed(() => x(props.today))
 const weeks = computed(() =>
   Array.from({ length: Math.floor(total.value / 7) + 1 }, (_, n) => addDays(props.from, n * 7)).filter(
-    (_, n) => wide.value || n % 2 === 0,
+    (day, n) =>
+      (wide.value || n % 2 === 0) &&
+      x(day) < w.value - 70 &&
+      (todayX.value < x(day) - 4 || todayX.value > x(day) + (wide.value ? 84 : 50)),
   ),
 )
 const ticks = computed(() => {
@@ -58,24 +61,24 @@ const ticks = computed(() => {
   }
   return d
 })
+/** Chances closer than this look the same. */
+const SHOWS_FROM = 0.008
 /** The outline with the move made, where it differs. */
 const dashed = computed(() => {
   if (!props.moved) return ''
   const { thin, thick } = box.value
-  const half = (chance: number) => (thin + (thick - thin) * Math.pow(Math.min(1, chance), 1.4)) / 2 + 1
+  // The bare outline of the lead as it would be.
+  const half = (chance: number) => (thin + (thick - thin) * swell(chance)) / 2 + 1
   let upper = ''
   let lower = ''
+  const differs = (n: number) =>
+    Math.abs((props.moved![n] ?? 0) - (props.chances[at.value + n] ?? 0)) > SHOWS_FROM
   props.moved.forEach((chance, n) => {
-    const before = props.chances[at.value + n] ?? 0
-    const next = props.moved![n + 1] ?? chance
-    const differs =
-      Math.abs(chance - before) > 0.002 || Math.abs(next - (props.chances[at.value + n + 1] ?? next)) > 0.002
-    if (!differs && !upper) return
-    if (!differs && n > 0 && Math.abs(props.moved![n - 1]! - (props.chances[at.value + n - 1] ?? 0)) <= 0.002)
-      return
+    if (!differs(n) && !differs(n - 1) && !differs(n + 1)) return
     const px = x(addDays(props.today, n)).toFixed(1)
-    upper += `${upper ? 'L' : 'M'}${px} ${(Y - half(chance)).toFixed(1)}`
-    lower += `${lower ? 'L' : 'M'}${px} ${(Y + half(chance)).toFixed(1)}`
+    const go = upper && (differs(n - 1) || differs(n - 2) || differs(n)) ? 'L' : 'M'
+    upper += `${go}${px} ${(Y - half(chance)).toFixed(1)}`
+    lower += `${go}${px} ${(Y + half(chance)).toFixed(1)}`
   })
   return upper + lower
 })

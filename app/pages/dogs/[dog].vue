@@ -15,6 +15,8 @@ watch(dogId, (id) => record.open(id), { immediate: true })
 const file = computed(() => record.file!)
 const coat = computed(() => coatOn(file.value, today.value))
 const atTable = computed(() => route.path.endsWith('/table'))
+/** The stretch has the lead at its full size. */
+const onStretch = computed(() => route.path.endsWith('/stretch'))
 const planning = usePlan(
   computed(() => record.file),
   today,
@@ -147,7 +149,8 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onKey, true))
           <span class="truncate">{{ others[0].profile.name }}</span>
         </NuxtLink>
       </div>
-      <LeadMini v-bind="stretch" :today="today" class="mt-1" />
+      <LeadMini v-if="!onStretch" v-bind="stretch" :today="today" class="mt-1" />
+      <div v-else class="mt-2 border-t border-rule" />
       <p v-if="waiting.length" class="mt-1 border-b border-rule py-2 text-[14px] font-semibold" role="status">
         {{ waiting.length === 1 ? 'One entry waits' : `${waiting.length} entries wait` }} on this device and
         will go up by themselves.

@@ -224,7 +224,7 @@ const out = computed(() => (forecast.value ? waysOut(coat.value, forecast.value)
         :hung="hung"
         :picked="picked"
         :move="move"
-        :moved="tried?.forecast.chances ?? null"
+        :moved="tried?.forecast.before ?? null"
         :blocked="plan.choices.blocked"
         @pick="picked = $event"
         @move="moving"
@@ -270,10 +270,10 @@ const out = computed(() => (forecast.value ? waysOut(coat.value, forecast.value)
             <li
               v-for="{ item, minutes } in rows"
               :key="item.place"
-              class="grid grid-cols-[minmax(0,9rem)_1fr_auto] items-baseline gap-3 border-t border-rule py-[7px]"
+              class="grid grid-cols-[1fr_auto] items-baseline gap-x-3 border-t border-rule py-[7px] desk:grid-cols-[9rem_1fr_auto]"
             >
               <b class="font-semibold">{{ placeRow(item.place).plural }}</b>
-              <i class="why text-[14.5px]">{{ sayReason(item, picked) }}</i>
+              <i class="why order-3 text-[14.5px] desk:order-none">{{ sayReason(item, picked) }}</i>
               <span class="text-right text-[14px] whitespace-nowrap text-ink-2"
                 >{{ inHalves(minutes) }} min; left,
                 <b class="font-semibold text-ink">{{ inOdds(item.chanceIfLeft) }}</b></span
@@ -281,7 +281,7 @@ const out = computed(() => (forecast.value ? waysOut(coat.value, forecast.value)
             </li>
           </ul>
           <button v-if="detail && rows.length < detail.items.length" class="quiet" @click="all = true">
-            {{ detail.items.length - rows.length }} more places
+            {{ plural(detail.items.length - rows.length, 'more place', 'more places') }}
           </button>
           <div class="mt-1 flex flex-wrap items-center gap-x-5 border-t border-rule">
             <button v-if="session" class="quiet" :aria-pressed="session.pinned" @click="pin">

@@ -1,0 +1,153 @@
+import { randomLcg } from 'd3-random'
+import { describe, expect, it } from 'vitest'
+import { dog, everyPart, entry } from '../../tests/support/dogs'
+import type { CoatId } from '../coat/coat-types'
+import { REGIONS } from '../coat/regions'
+import type { Rate } from '../learn/rate'
+import { AT_ONCE } from '../plan/best/planner'
+import { forecastOf } from '../plan/forecast'
+import { outlookOf } from '../plan/outlook'
+import { NO_CHOICES } from '../plan/standing'
+import { StretchPlanner } from '../plan/stretch'
+import { addDays, daysBetween } from '../record/day'
+import { coatOn } from '../record/fold'
+import { playStretches, spreadOf } from './stretches'
+import { clampTo, farthest, gameOf, keptShare, settingsOf, weekOf } from './what-if'
+
+const START = '2026-09-01'
+const JUST_ONE: Rate = { shape: 1e7, scales: [1e-7], weights: [1], mean: 1 }
+const meanAndError = (list: ArrayLike<number>) => {
+  const all = Array.from(list)
+  const mean = all.reduce((s, x) => s + x, 0) / all.length
+  const spread = all.reduce((s, x) => s + (x - mean) ** 2, 0) / (all.length - 1)
+  return { mean, error: Math.sqrt(spread / all.length) }
+}
+
+/** The table of the coat model: common practice, no source. Played instead of worked out. */
+describe('stretches played', () => {
+  const TABLE: [CoatId, number, number, number, number | null, number, number, number][] = [
+    ['wool-cross', 12, 13, 42, null, 8.17, 8.17, 0.0],
+    ['wool-cross', 12, 13, 42, 7, 1.43, 0.36, 0.698],
+    ['wool-cross', 12, 25, 84, 7, 5.98, 0.59, 0.555],
+    ['wool', 6, 13, 42, 7, 0.83, 0.21, 0.811],
+  ]
+  it.each(TABLE)(
+    '%s, %d kg at %d mm for %d days, combed every %s',
+    (coat, kg, mm, days, every, mats, arriving, free) => {
+      const record = dog({ coat, weightKg: kg, since: START }, mm)
+      record.entries = [entry(START, { kind: 'visit', lengths: everyPart(mm), found: [] })]
+      const to = addDays(START, days)
+      const outlook = outlookOf(coatOn(record, START), to)
+      const everywhere = outlook.places.map((_, i) => i)
+      const sessions = every
+        ? Array.from({ length: Math.ceil(days / every) - 1 }, (_, i) => ({
+            day: (i + 1) * every,
+            places: everywhere,
+          }))
+        : []
+      const out = playStretches(
+        { outlook, rates: outlook.places.map(() => JUST_ONE), sessions, missed: 0 },
+        0,
+        4000,
+      )
+      const all = meanAndError(out.mats)
+      const there = meanAndError(out.arriving)
+      // The table clears perfectly; the comb passes one knot in fifty over, worth a few in a hundred.
+      expect(Math.abs(all.mean - mats)).toBeLessThan(3 * all.error + 0.05 * mats)
+      expect(Math.abs(there.mean - arriving)).toBeLessThan(3 * there.error + 0.06 * arriving)
+      const clear = Array.from(out.arriving, (n) => Number(n === 0))
+      expect(Math.abs(meanAndError(clear).mean - free)).toBeLessThan(3 * meanAndError(clear).error + 0.03)
+    },
+  )
+
+  it('agree with the formulas within three standard errors, over a grid of settings', () => {
+    for (const coat of ['wool-cross', 'feathered'] as const)
+      for (const mm of [13, 25])
+        for (const weeks of [4, 8])
+          for (const harnessHours of [0, 4]) {
+            const to = addDays(START, weeks * 7)
+            const record = dog({ coat, since: START, nextVisit: to, harnessHours }, mm)
+            const from = coatOn(record, START)
+            const planner = new StretchPlanner(
+              { coat: from, choices: NO_CHOICES, fixed: [] },
+              AT_ONCE,
+              randomLcg(0.4),
+            )
+            while (planner.advance());
+            const { sessions } = planner.plan()
+            const forecast = forecastOf(from, sessions, to)
+            const game = {
+              outlook: outlookOf(from, to),
+              rates: from.places.map((p) => p.rate),
+              sessions: sessions.map((s) => ({
+                day: daysBetween(START, s.day),
+                places: from.places.flatMap((p, i) => (s.places.includes(p.region.place) ? [i] : [])),
+              })),
+              missed: 0,
+            }
+            const out = playStretches(game, 0, 3000)
+            const mats = meanAndError(out.mats)
+            const minutes = meanAndError(out.minutes)
+            const said = `${coat} ${mm} ${weeks} ${harnessHours}`
+            expect(Math.abs(mats.mean - forecast.mats), said).toBeLessThan(3 * mats.error)
+            expect(Math.abs(minutes.mean - forecast.minutes), said).toBeLessThan(3 * minutes.error)
+          }
+  }, 60_000)
+
+  it('are the same in slices as at once, and the same again', () => {
+    const record = dog({ nextVisit: addDays(START, 28) }, 20)
+    const game = gameOf(record, coatOn(record, START), START, settingsOf(record, START))
+    const whole = spreadOf([playStretches(game, 0, 200)])
+    expect(spreadOf([playStretches(game, 0, 90), playStretches(game, 90, 200)])).toEqual(whole)
+    expect(whole.counts[0] + whole.counts[1] + whole.counts[2]).toBe(200)
+    expect(whole.minutes.low).toBeLessThanOrEqual(whole.minutes.high)
+  })
+
+  it('differ by what was set and not by luck: missing sessions never helps', () => {
+    const record = dog({ nextVisit: addDays(START, 56) }, 20)
+    const settings = settingsOf(record, START)
+    const played = (missed: number) =>
+      playStretches({ ...gameOf(record, coatOn(record, START), START, settings), missed }, 0, 400)
+    const [kept, half] = [spreadOf([played(0)]), spreadOf([played(0.5)])]
+    expect(half.mats).toBeGreaterThan(kept.mats)
+    expect(half.minutes.mean).toBeLessThan(kept.minutes.mean)
+  })
+})
+
+describe('asking what if', () => {
+  const record = dog({ nextVisit: addDays(START, 56), harnessHours: 2 }, 20)
+  const now = coatOn(record, START)
+
+  it('starts from how the dog lives', () => {
+    expect(settingsOf(record, START)).toEqual({
+      mm: 20,
+      weeks: 8,
+      minutes: 100,
+      harnessHours: 2,
+      swims: 0,
+      missed: 0.1,
+    })
+    expect(clampTo('mm', 200)).toBe(40)
+    expect(weekOf([0, 0, 0, 0, 0, 0, 0], 30)).toEqual([0, 0, 0, 0, 0, 30, 0])
+    expect(weekOf([10, 0, 0, 0, 0, 30, 0], 80)).toEqual([20, 0, 0, 0, 0, 60, 0])
+    expect(REGIONS.length).toBe(41)
+  })
+
+  it('answers backwards: the edge keeps the coat and one step beyond does not', () => {
+    const settings = { ...settingsOf(record, START), missed: 0 }
+    const keeps = (more: Partial<typeof settings>) => {
+      const game = gameOf(record, now, START, { ...settings, ...more })
+      return keptShare(spreadOf([playStretches(game, 0, 500)])) >= 0.5
+    }
+    const mm = farthest(record, now, START, settings, 'mm', 0.5)!
+    expect(mm).toBeGreaterThanOrEqual(6)
+    expect(mm).toBeLessThan(40)
+    expect(keeps({ mm })).toBe(true)
+    expect(keeps({ mm: mm + 1 })).toBe(false)
+    const weeks = farthest(record, now, START, settings, 'weeks', 0.5)!
+    expect(keeps({ weeks })).toBe(true)
+    const minutes = farthest(record, now, START, { ...settings, weeks: 4 }, 'minutes', 0.5)!
+    expect(keeps({ weeks: 4, minutes })).toBe(true)
+    expect(farthest(record, now, START, { ...settings, mm: 40, weeks: 12 }, 'minutes', 0.9)).toBe(null)
+  }, 60_000)
+})
