@@ -1,4 +1,6 @@
 import { v7 } from 'uuid'
+import { COATS } from '../core/coat/coat-types'
+import { combMinutes } from '../core/coat/minutes'
 import type { PartId, PlaceId, RegionId } from '../core/coat/regions'
 import { regionOf } from '../core/coat/regions'
 import { planToday } from '../core/plan/today'
@@ -272,7 +274,11 @@ function live(story: Story, today: Day): DemoDog {
           region,
           ...combSays(state, story.prone.includes(place) ? PRONE : OTHERS, chapter.mats ?? false, random),
           comfort,
-          seconds: Math.round(30 + random() * 60),
+          seconds: Math.round(
+            60 *
+              combMinutes(COATS[profile.coat], profile.weightKg, regionOf(region), state.mm) *
+              (0.8 + 0.7 * random()),
+          ),
         },
         time,
       )

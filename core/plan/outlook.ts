@@ -64,7 +64,7 @@ export function outlookOf(from: Coat, to: Day, swims = 0): Outlook {
       const more = p.region.covers.includes('swim') ? soaked : 1
       place.bornLeft[d] = more * wet[i]!
       place.bornDry[d] = more * dry[i]!
-      place.comb[d] = combMinutes(coat.coat, kg, p.region, p.mm)
+      place.comb[d] = coat.pace * combMinutes(coat.coat, kg, p.region, p.mm)
     })
     coat.passDay()
   }

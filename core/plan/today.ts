@@ -172,7 +172,7 @@ function candidate(
   }
   const minutes = total(
     states,
-    (s) => combMinutes(coat.coat, profile.weightKg, regionOf(s.id), s.mm) + tease(s),
+    (s) => coat.pace * combMinutes(coat.coat, profile.weightKg, regionOf(s.id), s.mm) + tease(s),
   )
   const saved =
     MINUTES_A_MAT_IS_WORTH * (total(left, expectedMats) - total(done, expectedMats)) +
@@ -316,5 +316,5 @@ export function shownMinutes(items: readonly Pick<PlanItem, 'minutes'>[]): numbe
 }
 
 /** Minutes to comb the whole coat once as it is now, without laying out. */
-const wholeCoatMinutes = ({ coat, profile, places }: Coat): number =>
-  places.reduce((sum, p) => sum + combMinutes(coat, profile.weightKg, p.region, p.mm), 0)
+const wholeCoatMinutes = ({ coat, profile, places, pace }: Coat): number =>
+  places.reduce((sum, p) => sum + pace * combMinutes(coat, profile.weightKg, p.region, p.mm), 0)

@@ -6,7 +6,7 @@ import type { RegionId } from '../coat/regions'
 import { addDays } from './day'
 import type { Entry } from './entries'
 import { FINDING_IDS } from './findings'
-import { assess, assessEach } from './fold'
+import { assess, assessEach, coatOn } from './fold'
 import type { DogRecord } from './fold'
 import { chanceOfAnyMat, chanceOfMat, expectedMats, placesOf, shadeOf } from './odds'
 
@@ -231,4 +231,58 @@ it('leaves out regions a dog has not got', () => {
   const s = assess(dog({ absent: ['tail'] }), '2026-09-20')
   expect(s.regions.tail).toBeUndefined()
   expect(placesOf(s)).toHaveLength(40)
+})
+
+describe('what is learned besides', () => {
+  const measured = (mm: number[]) =>
+    coatOn(
+      dog(
+        {},
+        20,
+        mm.map((x, i) =>
+          entry(addDays('2026-09-01', 28 * (i + 1)), { kind: 'measure', regions: ['back'], mm: x }),
+        ),
+      ),
+      '2026-12-31',
+    )
+
+  it('with nothing measured or timed is the prior exactly', () => {
+    const { learnedGrowth, learnedPace } = measured([])
+    expect(learnedGrowth).toMatchObject({ prior: 0.35, seen: null, now: 0.35, telling: false })
+    expect(learnedPace).toMatchObject({ prior: 1, seen: null, now: 1, telling: false })
+  })
+
+  it('growth leans to what was measured, the more the longer it was watched', () => {
+    // 28 days at 0.2 mm a day; measurement sd 2 mm, prior 0.35, sd 0.08: worked by hand.
+    const [a, b] = [1 / 0.08 ** 2, 1 / (2 / 28) ** 2]
+    const once = measured([25.6]).learnedGrowth
+    expect(once.now).toBeCloseTo((a * 0.35 + b * 0.2) / (a + b), 9)
+    const often = measured([25.6, 31.2, 36.8]).learnedGrowth
+    expect(often.now).toBeLessThan(once.now)
+    expect(often.telling).toBe(true)
+    expect(often.seen).toMatchObject({ times: 3 })
+    expect(often.seen!.mean).toBeCloseTo(0.2, 9)
+    // And the coat is expected to go on growing so.
+    const coat = measured([25.6, 31.2, 36.8])
+    expect(coat.places.find((p) => p.id === 'back')!.mm).toBeLessThan(36.8 + 0.35 * 38)
+  })
+
+  it('pace leans to the sessions timed, and a slip of the thumb does not count', () => {
+    const timed = (seconds: number, times: number) =>
+      coatOn(
+        dog(
+          {},
+          25,
+          Array.from({ length: times }, (_, i) =>
+            entry(addDays('2026-09-02', i), { kind: 'check', region: 'back', finding: 'glides', seconds }),
+          ),
+        ),
+        '2026-12-31',
+      )
+    expect(timed(2, 5).learnedPace.seen).toBe(null)
+    const slow = timed(600, 12)
+    expect(slow.pace).toBeGreaterThan(1.5)
+    expect(slow.learnedPace.telling).toBe(true)
+    expect(timed(600, 1).pace).toBeLessThan(slow.pace)
+  })
 })

@@ -8,6 +8,9 @@ import type { Stages } from '../coat/knots'
 import { REGIONS } from '../coat/regions'
 import type { Cover, Region, RegionId } from '../coat/regions'
 import { sizeFactor } from '../coat/size'
+import { combMinutes } from '../coat/minutes'
+import { after, interval } from '../learn/normal'
+import type { Belief, Learned } from '../learn/normal'
 import { learnRates, NOTHING_SEEN, PRIOR_RATE } from '../learn/rate'
 import type { Rate, Seen } from '../learn/rate'
 import { dayNumber, dayOf, monthOf, monthsOld } from './day'
@@ -84,6 +87,9 @@ export class Coat {
   private readonly size: number
   private unlearned = false
   visitOn: Day | null = null
+  /** Growth, mm a day, and this owner's pace, as the logarithm of times the usual minutes. */
+  private growth: Noticed
+  private speed: Noticed = { prior: PACE_PRIOR, held: PACE_PRIOR, sum: 0, times: 0 }
 
   constructor(
     readonly profile: Profile,
@@ -92,6 +98,8 @@ export class Coat {
   ) {
     this.coat = COATS[profile.coat]
     this.mu = this.coat.tighteningPerDay
+    const grows = { mean: this.coat.growthMmPerDay, sd: GROWTH_PRIOR_SD }
+    this.growth = { prior: grows, held: grows, sum: 0, times: 0 }
     this.size = sizeFactor(profile.weightKg)
     this.places = REGIONS.filter((r) => !profile.absent.includes(r.id)).map((region) => ({
       id: region.id,
@@ -117,6 +125,8 @@ export class Coat {
     other.places = this.places.map((p) => ({ ...p }))
     other.index = new Map(other.places.map((p) => [p.id, p]))
     other.visitOn = this.visitOn
+    other.growth = this.growth
+    other.speed = this.speed
     return other
   }
 
@@ -127,7 +137,7 @@ export class Coat {
   private grow(p: Working) {
     p.mm = lengthAfter(
       p.growing.from,
-      this.coat.growthMmPerDay,
+      this.growth.held.mean,
       this.today - p.growing.sinceDay,
       maxLength(this.coat, p.region.part),
     )
@@ -217,6 +227,7 @@ export class Coat {
         }
         return
       case 'measure':
+        this.noticeGrowth(what)
         for (const id of what.regions) {
           const p = this.at(id)
           if (p) this.setLength(p, what.mm)
@@ -246,6 +257,32 @@ export class Coat {
       case 'plan':
         return
     }
+  }
+
+  /** How fast it grew since the cut or measure before, over the places measured together. */
+  private noticeGrowth({ regions, mm }: FactOf<'measure'>) {
+    const rates = regions.flatMap((id) => {
+      const p = this.at(id)
+      const days = p ? this.today - p.growing.sinceDay : 0
+      const full = p && mm >= FULL_LENGTH * maxLength(this.coat, p.region.part)
+      return p && !full && days >= GROWTH_OVER_DAYS ? [{ rate: (mm - p.growing.from) / days, days }] : []
+    })
+    if (!rates.length) return
+    const mean = (list: number[]) => list.reduce((sum, x) => sum + x, 0) / list.length
+    const days = mean(rates.map((r) => r.days))
+    this.growth = notice(this.growth, mean(rates.map((r) => r.rate)), MEASURE_SD_MM / days)
+  }
+
+  /** Times the usual minutes that combing takes here. */
+  get pace(): number {
+    return Math.exp(this.speed.held.mean)
+  }
+  /** What has been learned of how fast this coat grows, mm a day, and of the owner's pace. */
+  get learnedGrowth(): Learned {
+    return learnedOf(this.growth, (x) => x)
+  }
+  get learnedPace(): Learned {
+    return learnedOf(this.speed, Math.exp)
   }
 
   private wet(p: Working, by: NonNullable<RegionState['wetBy']>) {
@@ -287,6 +324,12 @@ export class Coat {
       p.refusals += 1
       return
     }
+    // Teasing is counted apart, so only a comb that went through tells the pace.
+    if (c.finding === 'glides' && c.seconds !== undefined && c.seconds >= LEAST_TIMED_SECONDS) {
+      const usual = combMinutes(this.coat, this.profile.weightKg, p.region, p.mm)
+      const times = Math.log(c.seconds / 60 / usual)
+      this.speed = notice(this.speed, Math.max(-PACE_AT_MOST, Math.min(PACE_AT_MOST, times)), PACE_SD)
+    }
     const found = foundIn(c)
     this.see(p, found)
     this.clear(p, day)
@@ -301,6 +344,43 @@ export class Coat {
     const regions: Record<string, RegionState> = {}
     for (const { region: _region, growing: _growing, ...s } of this.places) regions[s.id] = { ...s }
     return { day: dayOf(this.today), regions, visitOn: this.visitOn }
+  }
+}
+
+/** Growth before anything was measured, and a measurement in a coat that springs back (judgement). */
+const GROWTH_PRIOR_SD = 0.08
+const MEASURE_SD_MM = 2
+/** Days between two lengths that are worth comparing, and how near full length growth has stopped (judgement). */
+const GROWTH_OVER_DAYS = 7
+const FULL_LENGTH = 0.95
+/** Pace, as logarithms: most owners within a third either way; one region timed tells little (judgement). */
+const PACE_PRIOR: Belief = { mean: 0, sd: 0.35 }
+const PACE_SD = 0.8
+const PACE_AT_MOST = 1.5
+/** A press sooner than this was not a comb going through, s (judgement). */
+const LEAST_TIMED_SECONDS = 5
+
+/** Something noticed again and again, and what is held of it. */
+interface Noticed {
+  prior: Belief
+  held: Belief
+  sum: number
+  times: number
+}
+const notice = (n: Noticed, seen: number, sd: number): Noticed => ({
+  prior: n.prior,
+  held: after(n.held, seen, sd),
+  sum: n.sum + seen,
+  times: n.times + 1,
+})
+function learnedOf({ prior, held, sum, times }: Noticed, as: (x: number) => number): Learned {
+  const [low, high] = interval(held)
+  return {
+    prior: as(prior.mean),
+    seen: times ? { mean: as(sum / times), times } : null,
+    now: as(held.mean),
+    interval: [as(low), as(high)],
+    telling: low > prior.mean || high < prior.mean,
   }
 }
 

@@ -1,0 +1,120 @@
+import { namePlaces, placeStories, stretchStart } from '#core/care/note'
+import { REGIONS } from '#core/coat/regions'
+import type { PartId, PlaceId } from '#core/coat/regions'
+import { addDays, daysBetween, weekday } from '#core/record/day'
+import type { Comfort, Finding } from '#core/record/findings'
+import { assessEach } from '#core/record/fold'
+import { chanceOfAnyMat, placesOf } from '#core/record/odds'
+import { timeline } from '#core/record/timeline'
+
+/** Findings from worst to best: of a pair, the worse is shown. */
+const WORST: readonly Finding[] = ['felt', 'mat', 'knot', 'snag', 'refused', 'glides']
+const worse = (a: Finding | undefined, b: Finding) => (a && WORST.indexOf(a) <= WORST.indexOf(b) ? a : b)
+const WORST_COMFORT: readonly Comfort[] = ['stopped', 'fidgety', 'easy']
+
+/** How many sessions and places the tables show. */
+const SESSIONS = 7
+const PLACES = 8
+
+export interface PastStretch {
+  from: string
+  to: string
+  running: boolean
+  mm: number | null
+  mats: number
+  minutes: number
+  chances: number[]
+}
+
+/** What has been: findings, minutes and comfort of the running stretch, and the stretches before it. */
+export function useProgressView() {
+  const { file, today } = useDog()
+  const from = computed(() => stretchStart(file.value, today.value))
+  const facts = computed(() => timeline(file.value.entries).filter((f) => f.day <= today.value))
+  const checks = computed(() =>
+    facts.value.flatMap((f) =>
+      f.what.kind === 'check' && f.day >= from.value
+        ? [{ day: f.day, ...f.what, place: f.what.region.split('.')[0] as PlaceId }]
+        : [],
+    ),
+  )
+  const days = computed(() => [...new Set(checks.value.map((c) => c.day))].slice(-SESSIONS))
+
+  /** What the comb said of each place on each of the last sessions, the most troublesome first. */
+  const said = computed(() => {
+    const places = new Map<PlaceId, { trouble: number; by: Map<string, Finding> }>()
+    for (const c of checks.value) {
+      const row = places.get(c.place) ?? { trouble: 0, by: new Map<string, Finding>() }
+      if (c.finding !== 'glides') row.trouble += 1
+      row.by.set(c.day, worse(row.by.get(c.day), c.finding))
+      places.set(c.place, row)
+    }
+    return [...places]
+      .map(([place, row]) => ({ place, ...row }))
+      .sort((a, b) => b.trouble - a.trouble)
+      .slice(0, PLACES)
+  })
+  const troubled = computed(() =>
+    placeStories(file.value, from.value, today.value).map((s) => ({ ...s, name: namePlaces(s) })),
+  )
+
+  /** How the dog bore it, by part, on each of the last sessions. */
+  const comfort = computed(() => {
+    const partOf = Object.fromEntries(REGIONS.map((r) => [r.place, r.part])) as Record<PlaceId, PartId>
+    const parts: PartId[] = ['head', 'ears', 'body', 'legs', 'tail']
+    return parts.map((part) => ({
+      part,
+      by: days.value.map((day) => {
+        const here = checks.value.filter((c) => c.day === day && partOf[c.place] === part && c.comfort)
+        return WORST_COMFORT.find((w) => here.some((c) => c.comfort === w)) ?? null
+      }),
+    }))
+  })
+
+  const weeks = computed(() => {
+    const list: { from: string; spent: number; had: number }[] = []
+    for (let day = from.value; day <= today.value; day = addDays(day, 7)) {
+      let had = 0
+      for (let d = 0; d < 7; d++) had += file.value.profile.minutes[weekday(addDays(day, d))] ?? 0
+      const spent = facts.value.reduce(
+        (sum, f) =>
+          f.what.kind === 'session' && f.day >= day && f.day < addDays(day, 7) ? sum + f.what.minutes : sum,
+        0,
+      )
+      list.push({ from: day, spent, had })
+    }
+    return list
+  })
+
+  /** Every stretch on record, the running one last. */
+  const stretches = computed<PastStretch[]>(() => {
+    const visits = facts.value.filter((f) => f.what.kind === 'visit')
+    return visits.slice(-4).map((v, i, some) => {
+      const next = some[i + 1]
+      const to = next?.day ?? today.value
+      const within = facts.value.filter((f) => f.day >= v.day && f.day <= to && f.id !== v.id)
+      const mats = within.reduce((sum, f) => {
+        const w = f.what
+        if (w.kind === 'check' && (w.finding === 'mat' || w.finding === 'felt')) return sum + (w.count ?? 1)
+        if (w.kind === 'visit')
+          return sum + w.found.filter((x) => x.finding === 'mat').reduce((s, x) => s + (x.count ?? 1), 0)
+        return sum
+      }, 0)
+      return {
+        from: v.day,
+        to,
+        running: !next,
+        mm: v.what.kind === 'visit' ? (v.what.lengths.body ?? null) : null,
+        mats,
+        minutes: within.reduce((s, f) => (f.what.kind === 'session' ? s + f.what.minutes : s), 0),
+        chances:
+          daysBetween(v.day, to) > 0
+            ? assessEach(file.value, v.day, addDays(to, next ? -1 : 0)).map((s) =>
+                chanceOfAnyMat(placesOf(s)),
+              )
+            : [0],
+      }
+    })
+  })
+  return { from, days, said, troubled, comfort, weeks, stretches }
+}

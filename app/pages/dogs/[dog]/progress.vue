@@ -1,0 +1,268 @@
+<script setup lang="ts">
+import { placeRow } from '#core/coat/regions'
+import type { RegionId } from '#core/coat/regions'
+import { REGIONS } from '#core/coat/regions'
+import { daysBetween } from '#core/record/day'
+import { dayAndMonth, shortDay } from '#core/record/say-day'
+import type { Comfort } from '#core/record/findings'
+import type { Learned } from '#core/learn/normal'
+import { leadShape } from '~/components/lead/lead'
+import { capital, plural } from '~/words/numbers'
+
+/** Progress: what the comb has said, what was spent, what has been learned of this dog. */
+const { file, today, coat, planning } = useDog()
+const view = useProgressView()
+const { from, days, said, troubled, comfort, weeks, stretches } = view
+const frame = computed(() => stretchOf(file.value, coat.value, today.value, planning.plan.value))
+const her = computed(() => (file.value.profile.sex === 'female' ? 'Her' : 'His'))
+
+const headline = computed(() => {
+  const worst = said.value[0]
+  if (!days.value.length) return 'Nothing combed in this stretch yet'
+  if (!worst?.trouble) return 'The comb has gone through every time'
+  const name = placeRow(worst.place).plural.toLowerCase()
+  const rest = said.value.slice(1).some((r) => r.trouble > 1)
+  const many = worst.trouble > 1
+  return `${her.value} ${name} ${many ? 'keep catching' : 'caught once'}, ${rest ? 'others now and then' : 'the rest holds'}`
+})
+const why = computed(() => {
+  const story = troubled.value[0]
+  return days.value.length && story
+    ? `${capital(plural(days.value.length, 'session'))} shown; ${story.name.toLowerCase()} first.`
+    : ''
+})
+const picked = ref<RegionId | null>(null)
+const storyOf = (place: string) => (picked.value = REGIONS.find((r) => r.place === place)!.id)
+const standing = useStanding(
+  computed(() => minutesOn(file.value, today.value)),
+  ref(null),
+)
+
+const COMFORT_PATH: Record<Comfort, string> = {
+  easy: 'M2 10h28',
+  fidgety: 'M2 10c3-9 6-9 9 0s6 9 9 0 6-9 10 0',
+  stopped: 'M2 10h20M24 2v16',
+}
+const PARTS: Record<string, string> = {
+  head: 'head',
+  ears: 'ears',
+  body: 'body',
+  legs: 'legs',
+  tail: 'tail and britches',
+}
+const mostMinutes = computed(() => Math.max(30, ...weeks.value.map((w) => Math.max(w.spent, w.had))))
+const strokes = (n: number) => Array.from({ length: Math.round(n) }, (_, m) => `M${m * 3 + 1} 0v12`).join('')
+
+const leads = computed(() =>
+  stretches.value.map((s) => ({
+    ...s,
+    shape: leadShape(s.chances, s.chances.length, {
+      x0: 4,
+      x1: 4 + (230 * s.chances.length) / longest.value,
+      y: 18,
+      thin: 3,
+      thick: 30,
+    }),
+  })),
+)
+const longest = computed(() => Math.max(28, ...stretches.value.map((s) => s.chances.length)))
+
+const learned = computed(() => [
+  { what: 'Growth', unit: 'mm a week', times: 7, l: coat.value.learnedGrowth, none: 'nothing measured yet' },
+  {
+    what: 'Your pace',
+    unit: 'times the usual minutes',
+    times: 1,
+    l: coat.value.learnedPace,
+    none: 'no place timed yet',
+  },
+])
+const two = (x: number) => Number(x.toPrecision(2))
+const sayLearned = (l: Learned, times: number) =>
+  `${two(l.now * times)}, likely ${two(l.interval[0] * times)} to ${two(l.interval[1] * times)}`
+</script>
+
+<template>
+  <div class="pt-3 pb-8">
+    <div class="flex flex-wrap items-baseline justify-between gap-x-8">
+      <h1>{{ headline }}</h1>
+      <p class="why">{{ why }}</p>
+    </div>
+    <div class="mt-3 grid gap-x-10 gap-y-6 desk:grid-cols-[1fr_400px]">
+      <section aria-label="Chance of a mat, by day" class="border-t border-ink pt-2">
+        <div class="flex flex-wrap items-baseline justify-between gap-x-4">
+          <h2>Chance of a mat, by day</h2>
+          <span class="small">dashed: the plan kept</span>
+        </div>
+        <LazyChanceChart
+          :from="frame.from"
+          :today="today"
+          :chances="frame.chances"
+          :at="daysBetween(frame.from, today)"
+        />
+      </section>
+
+      <section aria-label="What the comb said" class="border-t border-ink pt-2">
+        <div class="flex items-baseline justify-between gap-4">
+          <h2>What the comb said</h2>
+          <span class="small">nothing drawn, not combed</span>
+        </div>
+        <p v-if="!days.length" class="why py-4">
+          After the first session its findings stand here, place by place.
+        </p>
+        <table v-else class="mt-1 w-full">
+          <thead>
+            <tr class="small">
+              <td />
+              <th v-for="d in days" :key="d" class="w-9 text-center font-normal">{{ Number(d.slice(8)) }}</th>
+            </tr>
+          </thead>
+          <tbody>
+            <tr v-for="row in said" :key="row.place" class="border-t border-rule">
+              <th class="text-left font-normal">
+                <button
+                  class="flex min-h-[31px] items-center text-left font-semibold"
+                  :class="row.trouble > 1 ? 'text-due' : ''"
+                  @click="storyOf(row.place)"
+                >
+                  {{ placeRow(row.place).plural }}
+                </button>
+              </th>
+              <td
+                v-for="d in days"
+                :key="d"
+                class="text-center"
+                :class="row.by.get(d) && row.by.get(d) !== 'glides' && row.trouble > 1 ? 'text-due' : ''"
+              >
+                <FindingMark
+                  v-if="row.by.get(d)"
+                  :finding="row.by.get(d)!"
+                  :size="21"
+                  class="mx-auto block"
+                />
+                <span class="sr-only">{{ row.by.get(d) ?? 'not combed' }}</span>
+              </td>
+            </tr>
+          </tbody>
+        </table>
+        <LazyPlaceStory
+          v-if="picked"
+          :region="picked"
+          :chance="standing.chances.value[picked]"
+          :shade="standing.shades.value[picked]"
+          :until="standing.plan.value.until"
+          @comb="$router.push(`/dogs/${file.id}/table`)"
+        />
+      </section>
+    </div>
+
+    <div class="mt-6 grid gap-x-10 gap-y-6 desk:grid-cols-3">
+      <section aria-label="Minutes" class="border-t border-ink pt-2">
+        <div class="flex items-baseline justify-between">
+          <h2>Minutes</h2>
+          <span class="small">had above, spent below</span>
+        </div>
+        <ol>
+          <li v-for="w in weeks" :key="w.from" class="grid grid-cols-[54px_1fr_auto] items-center gap-2 py-1">
+            <span class="text-[14px] text-ink-2">{{ shortDay(w.from) }}</span>
+            <svg
+              :viewBox="`0 0 ${mostMinutes * 3} 22`"
+              class="h-[24px] w-full"
+              preserveAspectRatio="none"
+              aria-hidden="true"
+            >
+              <path :d="strokes(w.had)" stroke="var(--rule)" stroke-width="1.2" transform="scale(1 .4)" />
+              <path :d="strokes(w.spent)" stroke="var(--ink)" stroke-width="1.4" transform="translate(0 8)" />
+            </svg>
+            <span class="text-[14px]"
+              ><b class="font-semibold">{{ w.spent }}</b> of {{ w.had }}</span
+            >
+          </li>
+        </ol>
+      </section>
+
+      <section aria-label="Comfort" class="border-t border-ink pt-2">
+        <div class="flex items-baseline justify-between">
+          <h2>Comfort</h2>
+          <span class="small">a wave is fidgety, an upright stopped</span>
+        </div>
+        <p v-if="!days.length" class="why py-3">Nothing yet.</p>
+        <ul v-else>
+          <li
+            v-for="row in comfort"
+            :key="row.part"
+            class="grid min-h-[36px] grid-cols-[110px_1fr] items-center"
+          >
+            <span class="text-[14px] text-ink-2">{{ PARTS[row.part] }}</span>
+            <svg
+              :viewBox="`0 0 ${row.by.length * 34} 20`"
+              class="h-5 w-full max-w-[250px]"
+              preserveAspectRatio="xMinYMid meet"
+              role="img"
+              :aria-label="row.by.map((c) => c ?? 'not combed').join(', ')"
+            >
+              <template v-for="(c, i) in row.by" :key="i">
+                <path
+                  v-if="c"
+                  :d="COMFORT_PATH[c]"
+                  :transform="`translate(${i * 34} 0)`"
+                  fill="none"
+                  :stroke="c === 'stopped' ? 'var(--due)' : 'var(--ink)'"
+                  stroke-width="2.2"
+                  stroke-linecap="round"
+                />
+              </template>
+            </svg>
+          </li>
+        </ul>
+        <h2 class="mt-4 border-t border-rule pt-2 text-[19px]">Learned of {{ file.profile.name }}</h2>
+        <dl>
+          <div
+            v-for="row in learned"
+            :key="row.what"
+            class="border-t border-rule py-1.5 text-[14px]"
+            :data-learned="row.what"
+          >
+            <dt class="font-semibold">{{ row.what }}, {{ row.unit }}</dt>
+            <dd class="text-ink-2">
+              Most like this {{ two(row.l.prior * row.times) }};
+              {{
+                row.l.seen
+                  ? `seen ${two(row.l.seen.mean * row.times)}, ${plural(row.l.seen.times, 'time')}`
+                  : row.none
+              }}. <b class="font-semibold text-ink">Held now: {{ sayLearned(row.l, row.times) }}</b
+              >{{ row.l.telling ? '.' : ', no more than a guess yet.' }}
+            </dd>
+          </div>
+        </dl>
+      </section>
+
+      <section aria-label="Against other stretches" class="border-t border-ink pt-2">
+        <h2>Stretch against stretch</h2>
+        <ol>
+          <li v-for="s in leads" :key="s.from" class="grid grid-cols-[1fr_auto] items-center gap-3 py-1">
+            <div>
+              <p class="text-[13.5px] font-semibold">
+                {{ s.running ? 'This one' : `From ${dayAndMonth(s.from)}` }}{{ s.mm ? `, ${s.mm} mm` : '' }}
+              </p>
+              <svg viewBox="0 0 240 36" class="h-9 w-full" aria-hidden="true">
+                <path :d="s.shape.body" fill="var(--coat)" />
+                <path :d="s.shape.tint" fill="var(--tint)" fill-opacity=".3" />
+                <path :d="s.shape.past + s.shape.edges" fill="var(--ink)" fill-opacity=".85" />
+              </svg>
+            </div>
+            <p class="text-right" :class="s.running ? 'text-due' : ''">
+              <span class="font-serif text-[18px] font-medium">{{
+                capital(plural(s.mats, 'mat'))
+              }}</span><br /><span class="small">{{ s.minutes }} min{{ s.running ? ' so far' : '' }}</span>
+            </p>
+          </li>
+        </ol>
+        <p v-if="leads.length < 2" class="why py-2">
+          After the next visit the two stretches stand side by side.
+        </p>
+        <p class="small">from {{ shortDay(from) }}, day by day</p>
+      </section>
+    </div>
+  </div>
+</template>

@@ -1,0 +1,226 @@
+<script setup lang="ts">
+import { watchDebounced } from '@vueuse/core'
+import { clampTo, keptShare, RANGES, settingsOf, SURENESS } from '#core/simulate/what-if'
+import type { Question, Settings } from '#core/simulate/what-if'
+import type { HowMany } from '#core/record/odds'
+import type { Spread } from '#core/simulate/stretches'
+import { inHundred } from '~/words/hundred'
+import { capital, countWord, plural } from '~/words/numbers'
+
+/** What if: a stretch from visit to visit, played ten thousand times as it is and as it might be. */
+const { file, today } = useDog()
+const route = useRoute()
+const router = useRouter()
+const now = computed(() => settingsOf(file.value, today.value))
+const KEYS = Object.keys(RANGES) as (keyof Settings)[]
+
+/** What is asked for stands in the address, so that a link shows the same. */
+const asked = ref<Settings>({ ...now.value })
+for (const key of KEYS) {
+  const given = Number(route.query[key])
+  if (route.query[key] !== undefined && Number.isFinite(given)) asked.value[key] = clampTo(key, given)
+}
+const surely = ref<number>(SURENESS[1])
+const whatIf = useWhatIf()
+const { spreads, backwards, progress, stopped } = whatIf
+const changed = computed(() => KEYS.filter((k) => asked.value[k] !== now.value[k]))
+onMounted(() => whatIf.ask(now.value, { ...asked.value }, surely.value))
+watchDebounced(
+  [asked, surely],
+  () => {
+    whatIf.ask(now.value, { ...asked.value }, surely.value)
+    void router.replace({ query: Object.fromEntries(changed.value.map((k) => [k, String(asked.value[k])])) })
+  },
+  { debounce: 250, deep: true },
+)
+
+const weeks = (n: number) => plural(n, 'week')
+const ASKS: { key: keyof Settings; label: string; say: (v: number) => string }[] = [
+  { key: 'mm', label: 'Cut to, at the visit', say: (v) => `${v} mm` },
+  { key: 'weeks', label: 'Between visits', say: weeks },
+  { key: 'minutes', label: 'Minutes a week', say: (v) => (v ? String(v) : 'none') },
+  { key: 'harnessHours', label: 'Harness, hours a day', say: (v) => (v ? String(v) : 'never') },
+  { key: 'swims', label: 'Swims a week, not combed dry', say: (v) => (v ? String(v) : 'none') },
+  { key: 'missed', label: 'Sessions missed', say: (v) => (v ? `${Math.round(v * 10)} in 10` : 'none') },
+]
+const odds = (s: Spread): HowMany => [s.counts[0] / s.runs, s.counts[1] / s.runs, s.counts[2] / s.runs]
+const kept = (s: Spread | null) => (s ? Math.round(keptShare(s) * 100) : null)
+const headline = computed(() => {
+  const [a, b] = [kept(spreads.value.now), kept(spreads.value.asked)]
+  if (a === null) return 'Playing the stretch'
+  if (b === null || !changed.value.length) return `At most one mat ${a} times in 100`
+  return b === a ? `No different: ${a} times in 100` : `At most one mat ${b} times in 100, not ${a}`
+})
+const saidOf = (s: Settings) => `${s.mm} mm, ${weeks(s.weeks)}, ${s.minutes} minutes a week`
+const why = computed(() => {
+  if (!changed.value.length)
+    return 'Move something on the left, and the same stretches are played again with it.'
+  const parts = ASKS.filter((q) => changed.value.includes(q.key)).map(
+    (q) => `${q.label.toLowerCase()} ${q.say(asked.value[q.key])}`,
+  )
+  return `${capital(parts.join('; '))}. The same luck both times, so that what differs is what you changed.`
+})
+const rows = computed(() => {
+  const list = []
+  if (spreads.value.now)
+    list.push({
+      key: 'now',
+      label: 'as it is',
+      said: saidOf(now.value),
+      spread: spreads.value.now,
+      due: false,
+    })
+  if (spreads.value.asked && changed.value.length)
+    list.push({
+      key: 'asked',
+      label: 'as you ask',
+      said: saidOf(asked.value),
+      spread: spreads.value.asked,
+      due: true,
+    })
+  return list
+})
+
+const often = computed(() =>
+  surely.value === 0.5
+    ? 'one time in two'
+    : surely.value === 0.75
+      ? 'three times in four'
+      : 'nine times in ten',
+)
+const sentences = computed(() => {
+  const a = asked.value
+  const say = (q: Question, yes: (v: number) => [string, string, string], no: string) => {
+    const value = backwards.value[q]
+    if (value === undefined) return { q, value, words: null, no: '' }
+    return value === null ? { q, value, words: null, no } : { q, value, words: yes(value), no: '' }
+  }
+  return [
+    say(
+      'mm',
+      (v) => [`${a.minutes} minutes a week can keep `, `${v} mm`, ` for ${weeks(a.weeks)}, ${often.value}.`],
+      `${a.minutes} minutes a week keep no length for ${weeks(a.weeks)} ${often.value}.`,
+    ),
+    say(
+      'weeks',
+      (v) => [`On ${a.minutes} minutes a week, ${a.mm} mm can wait `, weeks(v), ' between visits.'],
+      `On ${a.minutes} minutes a week, ${a.mm} mm cannot wait three weeks.`,
+    ),
+    say(
+      'minutes',
+      (v) => [
+        `Keeping ${a.mm} mm for ${weeks(a.weeks)} takes `,
+        `${v} minutes a week`,
+        v > now.value.minutes ? `, ${v - now.value.minutes} over yours.` : '.',
+      ],
+      `No minutes keep ${a.mm} mm for ${weeks(a.weeks)} ${often.value}: cut it shorter or come sooner.`,
+    ),
+  ]
+})
+const tryIt = (q: Question, value: number) => (asked.value = { ...asked.value, [q]: value })
+const putBack = () => (asked.value = { ...now.value })
+const SURE = SURENESS.map((s) => ({
+  value: s as number,
+  words: s === 0.5 ? '1 in 2' : s === 0.75 ? '3 in 4' : '9 in 10',
+}))
+const askGroomer = computed(() => {
+  const parts = []
+  if (asked.value.mm !== now.value.mm) parts.push(`${asked.value.mm} mm`)
+  if (asked.value.weeks !== now.value.weeks) parts.push(`${countWord(asked.value.weeks)} weeks`)
+  return parts.length ? `Ask ${file.value.profile.groomer ?? 'the groomer'} for ${parts.join(' and ')}` : ''
+})
+</script>
+
+<template>
+  <div v-if="file.profile.coat === 'smooth'" class="pt-4">
+    <h1>Nothing to ask</h1>
+    <p class="why mt-2">A short coat does not knot, whatever is changed.</p>
+  </div>
+  <div v-else class="grid gap-x-12 gap-y-6 pt-3 pb-8 desk:grid-cols-[400px_1fr]">
+    <section aria-label="What if you changed" class="order-2 desk:order-none">
+      <h2 class="border-b border-ink pb-2">What if you changed</h2>
+      <AskSlider
+        v-for="q in ASKS"
+        :key="q.key"
+        v-model="asked[q.key]"
+        :label="q.label"
+        :now="now[q.key]"
+        :range="RANGES[q.key]"
+        :say="q.say"
+      />
+      <div class="mt-4 flex gap-3">
+        <button class="act act-plain" :disabled="!changed.length" @click="putBack">Put it back</button>
+        <NuxtLink v-if="askGroomer" :to="`/dogs/${file.id}/groomer`" class="act act-filled flex-1">{{
+          askGroomer
+        }}</NuxtLink>
+      </div>
+    </section>
+    <div class="min-w-0">
+      <h1 aria-live="polite" data-headline>{{ headline }}</h1>
+      <p class="why mt-2 min-h-[44px]">{{ why }}</p>
+      <div class="flex min-h-11 items-center gap-4 border-b border-ink text-[14px] text-ink-2">
+        <template v-if="progress !== null">
+          <span role="status" data-progress>{{
+            progress < 1 ? `Playing, ${Math.round(progress * 100)} %` : 'Asking backwards'
+          }}</span>
+          <span class="h-[3px] flex-1 bg-rule"
+            ><span class="block h-full bg-ink" :style="{ width: `${progress * 100}%` }"
+          /></span>
+          <button class="quiet" @click="whatIf.stop()">Stop</button>
+        </template>
+        <span v-else-if="stopped" role="status"
+          >Stopped after {{ (spreads.asked ?? spreads.now)?.runs.toLocaleString('en') ?? 'no' }} stretches.
+          Move something to go on.</span
+        >
+        <span v-else>{{ (spreads.now?.runs ?? 0).toLocaleString('en') }} stretches played each way</span>
+      </div>
+      <div
+        v-for="r in rows"
+        :key="r.key"
+        class="grid grid-cols-1 items-center gap-x-6 gap-y-1 border-b border-rule py-3 desk:grid-cols-[150px_1fr_230px]"
+        :data-row="r.key"
+      >
+        <div>
+          <p class="font-serif text-[19px] font-medium" :class="r.due ? 'text-due' : ''">
+            {{ capital(r.label) }}
+          </p>
+          <p class="small">{{ r.said }}</p>
+        </div>
+        <HundredLocks :odds="odds(r.spread)" :label="r.label" :per-row="34" class="!max-w-[380px]" />
+        <dl class="grid grid-cols-3 text-right">
+          <div v-for="(n, i) in inHundred(odds(r.spread))" :key="i" class="flex flex-col-reverse">
+            <dt class="small">{{ ['no mats', 'one', 'more'][i] }}</dt>
+            <dd class="figure text-[22px] leading-tight">{{ n }}</dd>
+          </div>
+        </dl>
+      </div>
+      <MinuteTicks v-if="rows.length" :rows="rows" class="mt-3" />
+      <section aria-label="Asked backwards" class="mt-6 border-t border-ink pt-3">
+        <div class="flex flex-wrap items-center justify-between gap-x-4">
+          <h2>Asked backwards</h2>
+          <span class="flex items-center text-[14px] text-ink-2"
+            >at most one mat<ChoiceRow v-model="surely" tight label="How surely" :choices="SURE" class="ml-1"
+          /></span>
+        </div>
+        <ul>
+          <li
+            v-for="s in sentences"
+            :key="s.q"
+            class="flex min-h-[50px] items-center justify-between gap-4 border-t border-rule font-serif text-[18px]"
+            :data-backwards="s.q"
+          >
+            <span v-if="s.words"
+              >{{ s.words[0] }}<b class="font-semibold">{{ s.words[1] }}</b
+              >{{ s.words[2] }}</span
+            >
+            <span v-else-if="s.no">{{ s.no }}</span>
+            <span v-else class="text-ink-2">{{ stopped ? 'Not asked' : 'Working it out' }}</span>
+            <button v-if="s.value" class="quiet font-sans text-[15px]" @click="tryIt(s.q, s.value)">
+              Try it
+            </button>
+          </li>
+        </ul>
+      </section>
+    </div>
+  </div>
+</template>
