@@ -1,4 +1,4 @@
-import { namePlaces, placeStories, stretchStart } from '#core/care/note'
+import { stretchStart } from '#core/care/note'
 import { REGIONS } from '#core/coat/regions'
 import type { PartId, PlaceId } from '#core/coat/regions'
 import { addDays, daysBetween, weekday } from '#core/record/day'
@@ -42,22 +42,22 @@ export function useProgressView() {
 
   /** What the comb said of each place on each of the last sessions, the most troublesome first. */
   const said = computed(() => {
-    const places = new Map<PlaceId, { trouble: number; by: Map<string, Finding> }>()
+    const places = new Map<PlaceId, { by: Map<string, Finding> }>()
     for (const c of checks.value) {
-      const row = places.get(c.place) ?? { trouble: 0, by: new Map<string, Finding>() }
-      if (c.finding !== 'glides') row.trouble += 1
+      const row = places.get(c.place) ?? { by: new Map<string, Finding>() }
+      // By day, so that a pair that caught on both sides caught once.
       row.by.set(c.day, worse(row.by.get(c.day), c.finding))
       places.set(c.place, row)
     }
     return [...places]
-      .map(([place, row]) => ({ place, ...row }))
+      .map(([place, row]) => ({
+        place,
+        ...row,
+        trouble: [...row.by.values()].filter((f) => f !== 'glides' && f !== 'refused').length,
+      }))
       .sort((a, b) => b.trouble - a.trouble)
       .slice(0, PLACES)
   })
-  const troubled = computed(() =>
-    placeStories(file.value, from.value, today.value).map((s) => ({ ...s, name: namePlaces(s) })),
-  )
-
   /** How the dog bore it, by part, on each of the last sessions. */
   const comfort = computed(() => {
     const partOf = Object.fromEntries(REGIONS.map((r) => [r.place, r.part])) as Record<PlaceId, PartId>
@@ -116,5 +116,5 @@ export function useProgressView() {
       }
     })
   })
-  return { from, days, said, troubled, comfort, weeks, stretches }
+  return { from, days, said, comfort, weeks, stretches }
 }

@@ -50,6 +50,9 @@ afterAll(async () => {
 /** How a screen is reached, and what it says once it is there. */
 const SCREENS: [string, () => Promise<void>, string | RegExp][] = [
   ['today', () => page.visit(`/dogs/${dog.id}`), /Comb|Nothing to comb|day off/],
+  ['the stretch', () => page.visit(`/dogs/${dog.id}/stretch`), /A hundred stretches like this one/],
+  ['what if', () => page.visit(`/dogs/${dog.id}/what-if?mm=12`), '10,000 stretches played each way'],
+  ['progress', () => page.visit(`/dogs/${dog.id}/progress`), 'What the comb said'],
   [
     'a place picked',
     async () => {

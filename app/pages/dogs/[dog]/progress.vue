@@ -12,7 +12,7 @@ import { capital, plural } from '~/words/numbers'
 /** Progress: what the comb has said, what was spent, what has been learned of this dog. */
 const { file, today, coat, planning } = useDog()
 const view = useProgressView()
-const { from, days, said, troubled, comfort, weeks, stretches } = view
+const { from, days, said, comfort, weeks, stretches } = view
 const frame = computed(() => stretchOf(file.value, coat.value, today.value, planning.plan.value))
 const her = computed(() => (file.value.profile.sex === 'female' ? 'Her' : 'His'))
 
@@ -26,11 +26,16 @@ const headline = computed(() => {
   return `${her.value} ${name} ${many ? 'keep catching' : 'caught once'}, ${rest ? 'others now and then' : 'the rest holds'}`
 })
 const why = computed(() => {
-  const story = troubled.value[0]
-  return days.value.length && story
-    ? `${capital(plural(days.value.length, 'session'))} shown; ${story.name.toLowerCase()} first.`
-    : ''
+  const worst = said.value[0]
+  if (!worst?.trouble) return ''
+  const rubbed = profileHarness.value && placeRow(worst.place).covers.includes('harness')
+  return `Something caught at ${worst.trouble} of ${worst.by.size} combings${rubbed ? ', most likely the harness' : ''}.`
 })
+const profileHarness = computed(() => file.value.profile.harnessHours > 0)
+const combings = computed(() => [
+  ...frame.value.sessions.map((s) => s.day),
+  ...(planning.plan.value?.sessions.filter((s) => s.day > today.value).map((s) => s.day) ?? []),
+])
 const picked = ref<RegionId | null>(null)
 const storyOf = (place: string) => (picked.value = REGIONS.find((r) => r.place === place)!.id)
 const standing = useStanding(
@@ -86,7 +91,15 @@ const sayLearned = (l: Learned, times: number) =>
   <div class="pt-3 pb-8">
     <div class="flex flex-wrap items-baseline justify-between gap-x-8">
       <h1>{{ headline }}</h1>
-      <p class="why">{{ why }}</p>
+      <p class="why">
+        {{ why }}
+        <NuxtLink
+          v-if="why.includes('harness')"
+          :to="`/dogs/${file.id}/what-if?harnessHours=0`"
+          class="quiet font-sans text-[15px] not-italic"
+          >Try without it</NuxtLink
+        >
+      </p>
     </div>
     <div class="mt-3 grid gap-x-10 gap-y-6 desk:grid-cols-[1fr_400px]">
       <section aria-label="Chance of a mat, by day" class="border-t border-ink pt-2">
@@ -94,11 +107,11 @@ const sayLearned = (l: Learned, times: number) =>
           <h2>Chance of a mat, by day</h2>
           <span class="small">dashed: the plan kept</span>
         </div>
-        <LazyChanceChart
+        <ChanceChart
           :from="frame.from"
-          :today="today"
           :chances="frame.chances"
           :at="daysBetween(frame.from, today)"
+          :combings="combings"
         />
       </section>
 
@@ -245,7 +258,12 @@ const sayLearned = (l: Learned, times: number) =>
               <p class="text-[13.5px] font-semibold">
                 {{ s.running ? 'This one' : `From ${dayAndMonth(s.from)}` }}{{ s.mm ? `, ${s.mm} mm` : '' }}
               </p>
-              <svg viewBox="0 0 240 36" class="h-9 w-full" aria-hidden="true">
+              <svg
+                viewBox="0 0 240 36"
+                class="h-9 w-full"
+                preserveAspectRatio="xMinYMid meet"
+                aria-hidden="true"
+              >
                 <path :d="s.shape.body" fill="var(--coat)" />
                 <path :d="s.shape.tint" fill="var(--tint)" fill-opacity=".3" />
                 <path :d="s.shape.past + s.shape.edges" fill="var(--ink)" fill-opacity=".85" />

@@ -20,7 +20,7 @@ for (const key of KEYS) {
   const given = Number(route.query[key])
   if (route.query[key] !== undefined && Number.isFinite(given)) asked.value[key] = clampTo(key, given)
 }
-const surely = ref<number>(SURENESS[1])
+const surely = ref<number>(SURENESS[0])
 const whatIf = useWhatIf()
 const { spreads, backwards, progress, stopped } = whatIf
 const changed = computed(() => KEYS.filter((k) => asked.value[k] !== now.value[k]))
