@@ -18,6 +18,8 @@ export interface Asked {
   regions?: number
   coat?: CoatId
   matWorth?: number
+  /** Share of the regions that are refused; a tenth by default. */
+  refused?: number
 }
 
 /**
@@ -39,7 +41,7 @@ export function stretchOf(asked: Asked): Instance {
     places: [i],
     rates: [theta()],
     uncombed: 0,
-    spaced: (random() < 0.1 ? 1 : 0) as 0 | 1,
+    spaced: (random() < (asked.refused ?? 0.1) ? 1 : 0) as 0 | 1,
   }))
   const share = (asked.regions ?? outlook.places.length) / outlook.places.length
   const limits = Array.from({ length: asked.days }, (_, d) => {

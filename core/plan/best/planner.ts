@@ -12,7 +12,7 @@ export interface Effort {
   changes: number
   steps: number
 }
-export const AT_ONCE: Effort = { rounds: 120, changes: 150_000, steps: 50 }
+export const AT_ONCE: Effort = { rounds: 160, changes: 150_000, steps: 150 }
 export const REFINED: Effort = { rounds: 800, changes: 3_500_000, steps: 6_000 }
 
 /** Cells of a stretch the effort is meant for, and how many times the steps a small one is given at most. */

@@ -1,0 +1,11 @@
+import { drag } from './drag'
+import { againstExact, fullSize } from './planner'
+import { fold, simulation } from './record'
+
+/** Every line a ratio measured in this run, or a time beside one; seeds fixed. Run by npm run bench. */
+const full = process.argv.includes('--full')
+fold()
+simulation()
+await againstExact()
+await fullSize(full)
+if (process.env.GRUMBO_TEST_PG) await drag()
