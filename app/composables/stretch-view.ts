@@ -1,3 +1,5 @@
+import { careInPlan } from '#core/care/due'
+import type { CareId } from '#core/care/due'
 import { forecastOf } from '#core/plan/forecast'
 import { playAhead } from '#core/plan/kept'
 import { planOn } from '#core/plan/today'
@@ -95,7 +97,23 @@ export function useStretchView(plan: Ref<StretchPlan | null>, from: Ref<string>)
       all.set(s.day, s)
     return all
   })
+  /** Care done in this stretch, and what falls due, hung on the plan's days. */
+  const care = computed(() => {
+    const done = timeline(file.value.entries).flatMap(({ day, what }) =>
+      day < from.value || day > today.value
+        ? []
+        : what.kind === 'wash'
+          ? [{ day, care: 'bath' as CareId, past: true }]
+          : what.kind === 'tidy'
+            ? [{ day, care: what.tidy as CareId, past: true }]
+            : [],
+    )
+    if (!plan.value) return done
+    const booked = plan.value.to === file.value.profile.nextVisit
+    const due = careInPlan(file.value, plan.value.sessions, today.value, plan.value.to, booked)
+    return [...done, ...due.map((d) => ({ ...d, past: false }))]
+  })
   const daysLeft = computed(() => (plan.value ? daysBetween(today.value, plan.value.to) : 0))
 
-  return { forecast, past, ahead, hang, weeks, reasons, daysLeft }
+  return { care, forecast, past, ahead, hang, weeks, reasons, daysLeft }
 }

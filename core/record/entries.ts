@@ -77,6 +77,15 @@ export const factSchema = z.discriminatedUnion('kind', [
     by: nameSchema.optional(),
   }),
   /** A session at the table, for its minutes. */
+  /** Care beside the comb, done at home; whether it was time for it, as it turned out. */
+  z.strictObject({
+    kind: z.literal('tidy'),
+    tidy: z.enum(
+      ['look-over', 'eyes', 'teeth', 'nails', 'paws', 'sanitary', 'face', 'ears'],
+      'There is no such tidy.',
+    ),
+    was: z.enum(['not-yet', 'right', 'overdue']).optional(),
+  }),
   /** The plan as it stands from this entry on. It says nothing of the coat. */
   z.strictObject({
     kind: z.literal('plan'),

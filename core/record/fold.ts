@@ -255,6 +255,7 @@ export class Coat {
       case 'gear':
       case 'session':
       case 'plan':
+      case 'tidy':
         return
     }
   }

@@ -11,6 +11,7 @@ const USUAL_MINUTE: Record<Fact['kind'], number> = {
   measure: 17 * 60 + 45,
   brush: 18 * 60,
   check: 18 * 60 + 30,
+  tidy: 18 * 60 + 45,
   wash: 19 * 60,
   session: 20 * 60,
   plan: 20 * 60 + 30,

@@ -1,5 +1,7 @@
 <script setup lang="ts">
 import { useElementSize } from '@vueuse/core'
+import { CARE } from '#core/care/due'
+import type { CareId } from '#core/care/due'
 import { addDays, daysBetween } from '#core/record/day'
 import { dayAndMonth, shortDay, shortWeekday, weekdayName } from '#core/record/say-day'
 import type { Hung } from '~/composables/stretch-view'
@@ -22,6 +24,8 @@ const props = defineProps<{
   /** Chances from today with the move made. */
   moved: number[] | null
   blocked: readonly string[]
+  /** Care beside the comb, done or to come. */
+  care: { day: string; care: CareId; past: boolean }[]
 }>()
 const emit = defineEmits<{ pick: [string]; move: [string, string]; keep: []; back: [] }>()
 
@@ -86,6 +90,18 @@ const dashed = computed(() => {
 const FULL = 'M-7-6h14M-7-6v11M-3.5-6v11M0-6v11M3.500-6v11M7-6v11'
 const SHORT = 'M-4-6h8M-4-6v8M0-6v8M4-6v8'
 const rowOf = (h: Hung) => (h.full ? 182 : 146)
+/** Those of one day stand side by side. */
+const careDays = computed(() => {
+  const days = new Map<string, { day: string; past: boolean; care: CareId[] }>()
+  for (const c of props.care) {
+    const there = days.get(c.day) ?? { day: c.day, past: c.past, care: [] }
+    there.care.push(c.care)
+    days.set(c.day, there)
+  }
+  return [...days.values()]
+})
+const careSaid = (care: readonly CareId[]) => care.map((c) => CARE[c].label.toLowerCase()).join(', ')
+const CARE_Y = 232
 const dayShown = (h: Hung) => (props.move?.from === h.day ? props.move.to : h.day)
 const said = (h: Hung) =>
   `${weekdayName(h.day)} ${dayAndMonth(h.day)}, ${h.minutes} minutes, ${h.past ? 'done' : h.pinned ? 'planned and pinned' : 'planned'}`
@@ -135,11 +151,11 @@ function key(event: KeyboardEvent, h: Hung) {
 </script>
 
 <template>
-  <div ref="frame" class="h-[214px] touch-pan-y select-none">
+  <div ref="frame" class="h-[262px] touch-pan-y select-none">
     <svg
-      :viewBox="`0 0 ${w} 214`"
+      :viewBox="`0 0 ${w} 262`"
       :width="w"
-      height="214"
+      height="262"
       class="block overflow-visible"
       role="group"
       :aria-label="`The stretch, ${shortDay(from)} to ${shortDay(to)}`"
@@ -191,6 +207,39 @@ function key(event: KeyboardEvent, h: Hung) {
       <text :x="todayX" y="16" font-size="14" font-weight="650" fill="var(--due)" text-anchor="middle">
         today
       </text>
+      <g
+        v-for="c in careDays"
+        :key="c.day"
+        :transform="`translate(${x(c.day)} 0)`"
+        :style="{ color: c.past ? 'var(--ink-3)' : 'var(--ink)' }"
+        fill="none"
+        stroke="currentColor"
+        stroke-width="1.6"
+        stroke-linecap="round"
+      >
+        <title>{{ careSaid(c.care) }}</title>
+        <path
+          :d="`M0 ${Y + shape.half(daysBetween(from, c.day)) + 2}V${CARE_Y - 11}`"
+          stroke-width="1"
+          stroke="var(--edge)"
+        />
+        <CareMark
+          v-for="(id, i) in c.care"
+          :key="id"
+          :care="id"
+          :transform="`translate(${(i - (c.care.length - 1) / 2) * 21} ${CARE_Y})`"
+        />
+        <text
+          v-if="wide"
+          :y="CARE_Y + 23"
+          text-anchor="middle"
+          stroke="none"
+          fill="currentColor"
+          font-size="13"
+        >
+          {{ careSaid(c.care) }}
+        </text>
+      </g>
       <g
         v-for="h in hung"
         :key="h.day"

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { onKeyStroke } from '@vueuse/core'
+import { CARE } from '#core/care/due'
 import { placeRow } from '#core/coat/regions'
 import { forecastOf, movedTo } from '#core/plan/forecast'
 import { shownMinutes } from '#core/plan/today'
@@ -20,7 +21,7 @@ const frame = computed(() => stretchOf(file.value, coat.value, today.value, plan
 const from = computed(() => frame.value.from)
 const to = computed(() => plan.value?.to ?? end.value.to)
 const view = useStretchView(plan, from)
-const { forecast, past, ahead, reasons, daysLeft } = view
+const { care, forecast, past, ahead, reasons, daysLeft } = view
 
 const headline = computed(() => {
   const n = plan.value?.sessions.length ?? 0
@@ -117,6 +118,7 @@ const picked = computed({
 const days = computed(() => Array.from({ length: daysLeft.value }, (_, n) => addDays(today.value, n)))
 const session = computed(() => plan.value?.sessions.find((s) => s.day === picked.value) ?? null)
 const detail = computed(() => reasons.value.get(picked.value) ?? null)
+const also = computed(() => care.value.filter((c) => !c.past && c.day === picked.value).map((c) => c.care))
 const SHOWN = 6
 const all = ref(false)
 watch(picked, () => (all.value = false))
@@ -226,6 +228,7 @@ const out = computed(() => (forecast.value ? waysOut(coat.value, forecast.value)
         :move="move"
         :moved="tried?.forecast.before ?? null"
         :blocked="plan.choices.blocked"
+        :care="care"
         @pick="picked = $event"
         @move="moving"
         @keep="keep"
@@ -283,6 +286,12 @@ const out = computed(() => (forecast.value ? waysOut(coat.value, forecast.value)
           <button v-if="detail && rows.length < detail.items.length" class="quiet" @click="all = true">
             {{ plural(detail.items.length - rows.length, 'more place', 'more places') }}
           </button>
+          <p v-if="also.length" class="border-t border-rule py-2">
+            Also that day:
+            <b class="font-semibold">{{ also.map((c) => CARE[c].label.toLowerCase()).join(', ') }}</b>{{
+              also.includes('bath') ? '; comb it all out first.' : '.'
+            }}
+          </p>
           <div class="mt-1 flex flex-wrap items-center gap-x-5 border-t border-rule">
             <button v-if="session" class="quiet" :aria-pressed="session.pinned" @click="pin">
               {{ session.pinned ? 'Unpin it' : 'Pin it here' }}

@@ -1,0 +1,67 @@
+import { describe, expect, it } from 'vitest'
+import { dog, entry } from '../../tests/support/dogs'
+import { COAT_IDS } from '../coat/coat-types'
+import type { PlaceId } from '../coat/regions'
+import { addDays, daysBetween } from '../record/day'
+import type { FactOf } from '../record/entries'
+import { CARE_IDS, careDue, careInPlan, careInterval } from './due'
+
+const START = '2026-09-01'
+const tidied = (day: string, was?: FactOf<'tidy'>['was']) =>
+  entry(day, { kind: 'tidy', tidy: 'paws', ...(was ? { was } : {}) })
+
+/** Common practice, no source. */
+describe('care that falls due', () => {
+  it('paws: three to four weeks on fast growers, six on slow', () => {
+    expect(careInterval(dog({ coat: 'wool-cross' }), 'paws')!.now / 7).toBeCloseTo(3.5, 0)
+    expect(careInterval(dog({ coat: 'double-short' }), 'paws')!.now / 7).toBeCloseTo(6, 0)
+  })
+  it('face runs out first of the tidies, and double coats want no sanitary tidy', () => {
+    const due = careDue(dog({ coat: 'wool' }), START).map((d) => d.care)
+    for (const later of ['paws', 'sanitary', 'ears'] as const)
+      expect(due.indexOf('face')).toBeLessThan(due.indexOf(later))
+    expect(careInterval(dog({ coat: 'double-long' }), 'sanitary')).toBe(null)
+  })
+  it('has an answer for every coat, none in the past', () => {
+    for (const coat of COAT_IDS)
+      for (const d of careDue(dog({ coat, since: START }), addDays(START, 200)))
+        expect(d.day >= addDays(START, 200)).toBe(true)
+  })
+
+  it('nothing told, the interval is the prior; told, it leans to what was told', () => {
+    const bare = careInterval(dog(), 'paws')!
+    expect(bare.now).toBeCloseTo(bare.prior, 9)
+    expect(bare.seen).toBe(null)
+    const told = (was: FactOf<'tidy'>['was']) =>
+      careInterval(
+        dog({}, 20, [tidied('2026-09-20'), tidied('2026-10-14', was), tidied('2026-11-07', was)]),
+        'paws',
+      )!
+    expect(told('not-yet').now).toBeGreaterThan(bare.now)
+    expect(told('overdue').now).toBeLessThan(bare.now)
+    expect(told('right').now).toBeCloseTo(24, 0)
+    expect(told('right').seen!.times).toBe(2)
+  })
+
+  it('hangs on session days near its time, a bath on a day most is combed, none just before the visit', () => {
+    const record = dog({ since: START })
+    const places = (n: number) => Array.from({ length: n }, () => 'beard' as PlaceId)
+    const sessions = Array.from({ length: 8 }, (_, w) => [
+      { day: addDays(START, 7 * w + 1), places: places(6), pinned: false },
+      { day: addDays(START, 7 * w + 4), places: places(25), pinned: false },
+    ]).flat()
+    const to = addDays(START, 56)
+    const hung = careInPlan(record, sessions, START, to, true)
+    expect(hung.length).toBeGreaterThan(4)
+    const days = new Set(sessions.map((s) => s.day))
+    for (const h of hung) {
+      expect(days.has(h.day)).toBe(true)
+      expect(daysBetween(h.day, to)).toBeGreaterThanOrEqual(4)
+    }
+    for (const b of hung.filter((h) => h.care === 'bath'))
+      expect(sessions.find((s) => s.day === b.day)!.places.length).toBe(25)
+    for (let i = 1; i < hung.length; i++)
+      if (hung[i]!.day === hung[i - 1]!.day)
+        expect(CARE_IDS.indexOf(hung[i]!.care)).toBeGreaterThan(CARE_IDS.indexOf(hung[i - 1]!.care))
+  })
+})

@@ -1,0 +1,177 @@
+import { COATS } from '../coat/coat-types'
+import type { CoatId } from '../coat/coat-types'
+import { after, interval } from '../learn/normal'
+import type { Belief, Learned } from '../learn/normal'
+import { addDays, daysBetween } from '../record/day'
+import type { Day } from '../record/day'
+import type { Planned } from '../record/entries'
+import type { DogRecord } from '../record/fold'
+import { timeline } from '../record/timeline'
+
+/** Care beside the comb, in the order of a day's work: nails before paws, face and ears on a dry coat. */
+export const CARE_IDS = [
+  'look-over',
+  'eyes',
+  'teeth',
+  'nails',
+  'paws',
+  'sanitary',
+  'bath',
+  'face',
+  'ears',
+] as const
+export type CareId = (typeof CARE_IDS)[number]
+
+interface CareRow {
+  label: string
+  /** Days until it is wanted again, before anything is known of this dog; null where the coat seldom needs it. */
+  days: (coat: CoatId) => number | null
+  /** A visit does it too. */
+  atVisit: boolean
+}
+
+const GROWS_ON: readonly CoatId[] = ['wool', 'wool-cross', 'drop', 'feathered', 'wire']
+const DOUBLE: readonly CoatId[] = ['double-long', 'double-short']
+const byGrowth = (coat: CoatId, mm: number) => mm / COATS[coat].growthMmPerDay
+
+/** Starting intervals: common practice, no source, but for those marked judgement. */
+export const CARE: Record<CareId, CareRow> = {
+  'look-over': { label: 'Look-over', days: () => 7, atVisit: false },
+  eyes: { label: 'Eyes', days: () => 1, atVisit: false },
+  teeth: { label: 'Teeth', days: () => 2, atVisit: false },
+  nails: { label: 'Nails, a look', days: () => 8, atVisit: true },
+  /** Six weeks on slow growers, three to four on fast: both 8.5 mm of growth. */
+  paws: { label: 'Paws', days: (coat) => (coat === 'smooth' ? null : byGrowth(coat, 8.5)), atVisit: true },
+  /** Judgement; double coats seldom need it. */
+  sanitary: { label: 'Under the tail', days: (coat) => (GROWS_ON.includes(coat) ? 28 : null), atVisit: true },
+  /** Double coats six to eight weeks, curly and drop three to six (memory). */
+  bath: {
+    label: 'Bath',
+    days: (coat) =>
+      DOUBLE.includes(coat) ? 49 : coat === 'smooth' ? 56 : GROWS_ON.slice(0, 3).includes(coat) ? 30 : 42,
+    atVisit: true,
+  },
+  /** Three weeks, or 8 mm over the eye (judgement): the first to run out. */
+  face: {
+    label: 'Face',
+    days: (coat) => (GROWS_ON.includes(coat) ? Math.min(21, byGrowth(coat, 8)) : null),
+    atVisit: true,
+  },
+  /** Six weeks, or 12 mm (judgement). */
+  ears: {
+    label: 'Ear edges',
+    days: (coat) =>
+      ['wool', 'wool-cross', 'drop', 'feathered'].includes(coat) ? Math.min(42, byGrowth(coat, 12)) : null,
+    atVisit: true,
+  },
+}
+
+/** Spread of an interval among dogs, and of one telling, as logarithms (judgement). */
+const PRIOR_SD = 0.3
+const TOLD_SD = 0.25
+/** What "not yet" and "overdue" say of the right time, in times of the time that passed (judgement). */
+const SAYS = { right: 1, 'not-yet': 1.3, overdue: 0.75 } as const
+
+export interface Due {
+  care: CareId
+  last: Day | null
+  day: Day
+  interval: Learned
+}
+
+const doneOn = (record: DogRecord, care: CareId) =>
+  timeline(record.entries).flatMap(({ day, what }) => {
+    if (what.kind === 'tidy' && what.tidy === care) return [{ day, was: what.was }]
+    if (what.kind === 'wash' && care === 'bath') return [{ day, was: undefined }]
+    return what.kind === 'visit' && CARE[care].atVisit ? [{ day, was: undefined }] : []
+  })
+
+/** How often this dog wants something done, days; null if its coat seldom does. */
+export function careInterval(record: DogRecord, care: CareId): Learned | null {
+  const days = CARE[care].days(record.profile.coat)
+  if (days === null) return null
+  const prior: Belief = { mean: Math.log(days), sd: PRIOR_SD }
+  let held = prior
+  let [sum, times] = [0, 0]
+  let last: Day | null = null
+  for (const done of doneOn(record, care)) {
+    const gap: number = last ? daysBetween(last, done.day) : 0
+    if (done.was && gap > 0) {
+      const told = Math.log(gap * SAYS[done.was])
+      held = after(held, told, TOLD_SD)
+      sum += told
+      times += 1
+    }
+    last = done.day
+  }
+  const [low, high] = interval(held)
+  return {
+    prior: days,
+    seen: times ? { mean: Math.exp(sum / times), times } : null,
+    now: Math.exp(held.mean),
+    interval: [Math.exp(low), Math.exp(high)],
+    telling: low > prior.mean || high < prior.mean,
+  }
+}
+
+/** What is due when, soonest first. What was never done counts from the record's first day. */
+export function careDue(record: DogRecord, at: Day): Due[] {
+  return CARE_IDS.flatMap((care): Due[] => {
+    const every = careInterval(record, care)
+    if (!every) return []
+    const last =
+      doneOn(record, care)
+        .filter((d) => d.day <= at)
+        .at(-1)?.day ?? null
+    const due = addDays(last ?? record.profile.since, Math.round(every.now))
+    return [{ care, last, day: due < at ? at : due, interval: every }]
+  }).sort((a, b) => (a.day < b.day ? -1 : a.day > b.day ? 1 : 0))
+}
+
+/** Care that comes this often or oftener is a habit, not a thing to plan, days. */
+const HABIT_DAYS = 10
+/** Care may come sooner or later than due by this share of its interval (judgement). */
+const WINDOW = 0.2
+/** What falls due this close before a visit waits for it, days (judgement). */
+const LEFT_TO_VISIT = 4
+
+export interface Hanging {
+  care: CareId
+  day: Day
+}
+
+/**
+ * Care hung on the days of a plan: each on the session day nearest to when it is due, within its
+ * window, a bath on a day when most of the coat is combed out first; on the due day itself where no
+ * session is near.
+ */
+export function careInPlan(
+  record: DogRecord,
+  sessions: readonly Planned[],
+  at: Day,
+  to: Day,
+  visit: boolean,
+): Hanging[] {
+  const list: Hanging[] = []
+  const end = visit ? addDays(to, -LEFT_TO_VISIT) : to
+  for (const { care, day, interval: every } of careDue(record, at)) {
+    if (every.now < HABIT_DAYS) continue
+    const slack = Math.max(2, Math.round(WINDOW * every.now))
+    for (let due = day; due < end; due = addDays(due, Math.round(every.now))) {
+      const near = sessions
+        .filter((s) => s.day >= at && s.day < end && Math.abs(daysBetween(due, s.day)) <= slack)
+        .map((s) => ({
+          day: s.day,
+          far: Math.abs(daysBetween(due, s.day)) - (care === 'bath' ? s.places.length : 0),
+        }))
+        .sort((a, b) => a.far - b.far)[0]
+      const on = near?.day ?? due
+      list.push({ care, day: on })
+      due = on
+    }
+  }
+  return list.sort(
+    (a, b) =>
+      (a.day < b.day ? -1 : a.day > b.day ? 1 : 0) || CARE_IDS.indexOf(a.care) - CARE_IDS.indexOf(b.care),
+  )
+}
