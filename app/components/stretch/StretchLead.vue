@@ -102,6 +102,11 @@ const careDays = computed(() => {
 })
 const careSaid = (care: readonly CareId[]) => care.map((c) => CARE[c].label.toLowerCase()).join(', ')
 const CARE_Y = 232
+/** Its thread starts at the lead, or below the session of that day. */
+const careTop = (day: string) => {
+  const session = props.hung.find((h) => h.day === day)
+  return session ? rowOf(session) + 27 : Y + shape.value.half(daysBetween(props.from, day)) + 2
+}
 const dayShown = (h: Hung) => (props.move?.from === h.day ? props.move.to : h.day)
 const said = (h: Hung) =>
   `${weekdayName(h.day)} ${dayAndMonth(h.day)}, ${h.minutes} minutes, ${h.past ? 'done' : h.pinned ? 'planned and pinned' : 'planned'}`
@@ -218,11 +223,7 @@ function key(event: KeyboardEvent, h: Hung) {
         stroke-linecap="round"
       >
         <title>{{ careSaid(c.care) }}</title>
-        <path
-          :d="`M0 ${Y + shape.half(daysBetween(from, c.day)) + 2}V${CARE_Y - 11}`"
-          stroke-width="1"
-          stroke="var(--edge)"
-        />
+        <path :d="`M0 ${careTop(c.day)}V${CARE_Y - 11}`" stroke-width="1" stroke="var(--edge)" />
         <CareMark
           v-for="(id, i) in c.care"
           :key="id"

@@ -13,7 +13,7 @@ export interface Effort {
   steps: number
 }
 export const AT_ONCE: Effort = { rounds: 160, changes: 150_000, steps: 150 }
-export const REFINED: Effort = { rounds: 800, changes: 3_500_000, steps: 6_000 }
+export const REFINED: Effort = { rounds: 800, changes: 5_000_000, steps: 6_000 }
 
 /** Cells of a stretch the effort is meant for, and how many times the steps a small one is given at most. */
 const USUAL_CELLS = 41 * 48

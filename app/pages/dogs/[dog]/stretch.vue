@@ -2,6 +2,7 @@
 import { onKeyStroke } from '@vueuse/core'
 import { CARE } from '#core/care/due'
 import { placeRow } from '#core/coat/regions'
+import type { RegionId } from '#core/coat/regions'
 import { forecastOf, movedTo } from '#core/plan/forecast'
 import { shownMinutes } from '#core/plan/today'
 import { minutesFor, stretchEnd } from '#core/plan/standing'
@@ -23,8 +24,10 @@ const to = computed(() => plan.value?.to ?? end.value.to)
 const view = useStretchView(plan, from)
 const { care, forecast, past, ahead, reasons, daysLeft } = view
 
+const noMinutes = computed(() => profile.value.minutes.every((m) => m <= 4))
 const headline = computed(() => {
   const n = plan.value?.sessions.length ?? 0
+  if (!n && noMinutes.value) return 'No minutes, no plan'
   const left = `${capital(plural(n, 'session'))} left`
   if (end.value.why === 'rolling') return `The next eight weeks, ${plural(n, 'session')}`
   if (end.value.why === 'far-visit') return `The next twelve weeks, ${plural(n, 'session')}`
@@ -34,6 +37,8 @@ const headline = computed(() => {
     : `${daysLeft.value} days to ${who}, ${left.toLowerCase()}`
 })
 const why = computed(() => {
+  if (noMinutes.value && !plan.value?.sessions.length)
+    return 'There are no minutes for the table on any day of the week. Give a day some below, and the plan grows from there.'
   if (end.value.why === 'rolling')
     return 'No visit is booked, so the plan looks eight weeks ahead and goes on rolling.'
   if (end.value.why === 'far-visit')
@@ -101,13 +106,15 @@ async function undo() {
   await planning.undo()
 }
 const busy = ref(false)
-async function choose(change: Partial<NonNullable<typeof plan.value>['choices']>) {
-  if (!plan.value) return
+async function chooseAll(choices: NonNullable<typeof plan.value>['choices']) {
   busy.value = true
   move.value = null
-  await planning.choose({ ...plan.value.choices, ...change })
+  await planning.choose(choices)
   busy.value = false
   changes.value += 1
+}
+function choose(change: Partial<NonNullable<typeof plan.value>['choices']>) {
+  if (plan.value) void chooseAll({ ...plan.value.choices, ...change })
 }
 
 const chosenDay = ref<string | null>(null)
@@ -121,7 +128,16 @@ const detail = computed(() => reasons.value.get(picked.value) ?? null)
 const also = computed(() => care.value.filter((c) => !c.past && c.day === picked.value).map((c) => c.care))
 const SHOWN = 6
 const all = ref(false)
-watch(picked, () => (all.value = false))
+/** The place whose story is told. */
+const told = ref<RegionId | null>(null)
+const standing = useStanding(
+  computed(() => minutesOn(file.value, today.value)),
+  ref(null),
+)
+watch(picked, () => {
+  all.value = false
+  told.value = null
+})
 const rows = computed(() => {
   if (!detail.value) return []
   const minutes = shownMinutes(detail.value.items)
@@ -138,7 +154,7 @@ const minutesThere = computed(() =>
 )
 function block() {
   const { blocked } = plan.value!.choices
-  void choose({
+  choose({
     blocked: isBlocked.value ? blocked.filter((d) => d !== picked.value) : [...blocked, picked.value],
   })
 }
@@ -151,7 +167,7 @@ async function pin() {
 const STEP = 5
 function addMinutes(by: number) {
   const now = Math.max(0, Math.min(240, minutesThere.value + by))
-  void choose({ minutesOn: { ...plan.value!.choices.minutesOn, [picked.value]: now } })
+  choose({ minutesOn: { ...plan.value!.choices.minutesOn, [picked.value]: now } })
 }
 
 const weeks = computed(() => view.weeks(to.value, ahead.value))
@@ -163,6 +179,11 @@ const weekChange = computed(() => {
 
 const WORTH = [20, 50, 100, 150, 200, 300, 400]
 const worth = computed(() => plan.value?.choices.matWorth ?? 150)
+const LONGEST = [8, 12, 15, 20, 30, 45]
+function setLongest(minutes: number) {
+  const { longest: _gone, ...others } = plan.value!.choices
+  void chooseAll(minutes ? { ...others, longest: minutes } : others)
+}
 const gap = computed(() => {
   const g = plan.value?.gap ?? 0
   return g < 0.005 ? 'The best plan there is' : `Within ${Math.ceil(g * 100)} % of the best plan there is`
@@ -275,7 +296,13 @@ const out = computed(() => (forecast.value ? waysOut(coat.value, forecast.value)
               :key="item.place"
               class="grid grid-cols-[1fr_auto] items-baseline gap-x-3 border-t border-rule py-[7px] desk:grid-cols-[9rem_1fr_auto]"
             >
-              <b class="font-semibold">{{ placeRow(item.place).plural }}</b>
+              <button
+                class="-my-[7px] min-h-[38px] text-left font-semibold"
+                :aria-expanded="told === item.regions[0]"
+                @click="told = told === item.regions[0] ? null : item.regions[0]!"
+              >
+                {{ placeRow(item.place).plural }}
+              </button>
               <i class="why order-3 text-[14.5px] desk:order-none">{{ sayReason(item, picked) }}</i>
               <span class="text-right text-[14px] whitespace-nowrap text-ink-2"
                 >{{ inHalves(minutes) }} min; left,
@@ -286,6 +313,14 @@ const out = computed(() => (forecast.value ? waysOut(coat.value, forecast.value)
           <button v-if="detail && rows.length < detail.items.length" class="quiet" @click="all = true">
             {{ plural(detail.items.length - rows.length, 'more place', 'more places') }}
           </button>
+          <LazyPlaceStory
+            v-if="told"
+            :region="told"
+            :chance="standing.chances.value[told]"
+            :shade="standing.shades.value[told]"
+            :until="standing.plan.value.until"
+            @comb="$router.push(`/dogs/${file.id}/table`)"
+          />
           <p v-if="also.length" class="border-t border-rule py-2">
             Also that day:
             <b class="font-semibold">{{ also.map((c) => CARE[c].label.toLowerCase()).join(', ') }}</b>{{
@@ -388,6 +423,18 @@ const out = computed(() => (forecast.value ? waysOut(coat.value, forecast.value)
             <p class="flex justify-between text-[13px] text-ink-2">
               <span>a few are fine</span><span>keep it long at any cost</span>
             </p>
+            <label class="mt-2 flex min-h-11 items-center gap-2 border-t border-rule text-[15px]">
+              Longest session {{ profile.sex === 'female' ? 'she' : 'he' }} bears
+              <select
+                class="h-9 border-b border-edge bg-transparent font-semibold"
+                :value="plan.choices.longest ?? 0"
+                :disabled="busy"
+                @change="setLongest(Number(($event.target as HTMLSelectElement).value))"
+              >
+                <option :value="0">as long as the day has</option>
+                <option v-for="m in LONGEST" :key="m" :value="m">{{ m }} minutes</option>
+              </select>
+            </label>
           </div>
         </section>
       </div>
