@@ -54,7 +54,6 @@ const then =
   }
 
 await picture('welcome', DESK, visit('/'))
-await picture('welcome-phone', PHONE, visit('/'))
 await driver.get(base)
 const me = await driver.executeAsyncScript(`const done = arguments[0]
   fetch('/api/demo', { method: 'POST', headers: { 'content-type': 'application/json' }, body: '{}' }).then(() => fetch('/api/me')).then((r) => r.json()).then(done)`)
@@ -75,16 +74,27 @@ await picture(
     () => press('What that is made of'),
   ),
 )
-await picture(
-  'underneath',
-  DESK,
-  then(visit(dog('Tansy')), () => press('Underneath')),
-)
-await picture(
-  'head',
-  DESK,
-  then(visit(dog('Pip')), () => press('Head')),
-)
+/** The plan is refined: nothing moves any more. */
+const planned = async () => {
+  for (const end = Date.now() + 15_000; Date.now() < end;) {
+    if (await run(`return /A hundred stretches like this one/.test(document.body.innerText)`)) return
+    await new Promise((r) => setTimeout(r, 200))
+  }
+}
+const played = async () => {
+  for (const end = Date.now() + 30_000; Date.now() < end;) {
+    if (await run(`return !/Playing|Working it out|Asking backwards/.test(document.body.innerText)`)) return
+    await new Promise((r) => setTimeout(r, 200))
+  }
+}
+const drawOn = () =>
+  run(
+    `const s = document.querySelectorAll('[data-session]')[2]; s.focus(); for (let n = 0; n < 2; n++) s.dispatchEvent(new KeyboardEvent('keydown', { key: 'ArrowRight', bubbles: true }))`,
+  )
+await picture('stretch', DESK, then(visit(`${dog('Tansy')}/stretch`), planned, drawOn))
+await picture('stretch-phone', { ...PHONE, dark: true }, then(visit(`${dog('Tansy')}/stretch`), planned))
+await picture('what-if', DESK, then(visit(`${dog('Tansy')}/what-if?mm=9&harnessHours=0`), played))
+await picture('progress', DESK, visit(`${dog('Tansy')}/progress`))
 await picture(
   'table-phone',
   PHONE,

@@ -13,7 +13,8 @@ const W = 360
 const x = (m: number) => 2 + ((m - ends.value[0]) / (ends.value[1] - ends.value[0])) * (W - 4)
 const marks = computed(() => {
   const [low, high] = ends.value
-  const step = high - low > 300 ? 100 : 50
+  // Few enough that they stand apart on a phone.
+  const step = Math.ceil((high - low) / 150) * 50
   return Array.from({ length: Math.floor((high - low) / step) + 1 }, (_, i) => low + i * step)
 })
 </script>

@@ -12,8 +12,8 @@ export interface Effort {
   changes: number
   steps: number
 }
-export const AT_ONCE: Effort = { rounds: 160, changes: 150_000, steps: 150 }
-export const REFINED: Effort = { rounds: 800, changes: 5_000_000, steps: 6_000 }
+export const AT_ONCE: Effort = { rounds: 160, changes: 200_000, steps: 150 }
+export const REFINED: Effort = { rounds: 800, changes: 6_000_000, steps: 6_000 }
 
 /** Cells of a stretch the effort is meant for, and how many times the steps a small one is given at most. */
 const USUAL_CELLS = 41 * 48
@@ -24,6 +24,8 @@ const SLICES = 40
 /** Heat of the small changes, minutes, from first to last; of the session-wise, by share of the cost. */
 const HEAT = [0.15, 0.03] as const
 const SESSION_HEAT = [2, 0.1] as const
+/** How often the small changes begin anew from the leaning plan: luck is worth more than length. */
+const STARTS = 2
 /** Price of a minute over at first, besides the pressure, and how many times that at the end. */
 const OVER_PRICE = 2
 const OVER_DEARER = 10
@@ -101,17 +103,19 @@ export class Planner {
     const search = new Search(instance, random, pricing.prices)
     search.adopt(this.chosen)
 
-    const anneal = new Anneal(instance, random, pricing.leaning())
     const { pressure } = pricing
     const warmth = Math.max(1, pressure / 2)
-    for (let n = 0; n < SLICES; n++) {
-      const gone = n / SLICES
-      anneal.heat = HEAT[0] * Math.pow(HEAT[1] / HEAT[0], gone) * warmth
-      anneal.overPrice = OVER_PRICE * (1 + pressure) * (1 + (OVER_DEARER - 1) * gone * gone)
-      anneal.run(changes / SLICES)
-      yield 0.3 + (0.4 * (n + 1)) / SLICES
+    for (let start = 0; start < STARTS; start++) {
+      const anneal = new Anneal(instance, random, pricing.leaning())
+      for (let n = 0; n < SLICES; n++) {
+        const gone = n / SLICES
+        anneal.heat = HEAT[0] * Math.pow(HEAT[1] / HEAT[0], gone) * warmth
+        anneal.overPrice = OVER_PRICE * (1 + pressure) * (1 + (OVER_DEARER - 1) * gone * gone)
+        anneal.run(changes / SLICES / STARTS)
+        yield 0.3 + (0.4 * (start + (n + 1) / SLICES)) / STARTS
+      }
+      if (anneal.bestCost < Infinity && search.adopt(anneal.best)) search.polish()
     }
-    if (anneal.bestCost < Infinity && search.adopt(anneal.best)) search.polish()
     this.take(search.best, search.bestCost)
 
     search.adopt(search.best.slice())

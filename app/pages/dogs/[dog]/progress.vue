@@ -23,7 +23,9 @@ const headline = computed(() => {
   const name = placeRow(worst.place).plural.toLowerCase()
   const rest = said.value.slice(1).some((r) => r.trouble > 1)
   const many = worst.trouble > 1
-  return `${her.value} ${name} ${many ? 'keep catching' : 'caught once'}, ${rest ? 'others now and then' : 'the rest holds'}`
+  // "Behind the ears" is a where, not a what.
+  const where = /^(behind|under)/.test(name)
+  return `${where ? capital(name) : `${her.value} ${name}`} ${many ? (where ? 'keeps catching' : 'keep catching') : 'caught once'}, ${rest ? 'others now and then' : 'the rest holds'}`
 })
 const why = computed(() => {
   const worst = said.value[0]
@@ -118,7 +120,7 @@ const sayLearned = (l: Learned, times: number) =>
       <section aria-label="What the comb said" class="border-t border-ink pt-2">
         <div class="flex items-baseline justify-between gap-4">
           <h2>What the comb said</h2>
-          <span class="small">nothing drawn, not combed</span>
+          <span class="small hidden desk:inline">nothing drawn, not combed</span>
         </div>
         <p v-if="!days.length" class="why py-4">
           After the first session its findings stand here, place by place.

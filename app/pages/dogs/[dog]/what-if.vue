@@ -215,7 +215,11 @@ const askGroomer = computed(() => {
             >
             <span v-else-if="s.no">{{ s.no }}</span>
             <span v-else class="text-ink-2">{{ stopped ? 'Not asked' : 'Working it out' }}</span>
-            <button v-if="s.value" class="quiet font-sans text-[15px]" @click="tryIt(s.q, s.value)">
+            <button
+              v-if="s.value"
+              class="quiet font-sans text-[15px] whitespace-nowrap"
+              @click="tryIt(s.q, s.value)"
+            >
               Try it
             </button>
           </li>
