@@ -21,5 +21,6 @@ describe('a hundred stretches', () => {
     expect(sayChange(0.31, 'mats')).toBe('+0.3 mats')
     expect(sayChange(-0.02, 'mats')).toBe('no more mats')
     expect(sayChange(-4.2, 'min')).toBe('−4 min')
+    expect(sayChange(0.3, 'min')).toBe('no more minutes')
   })
 })

@@ -9,8 +9,9 @@ export function inHundred(odds: HowMany): [number, number, number] {
   return whole as [number, number, number]
 }
 
-/** A change in mats as a person says it: to a tenth, or none to speak of. */
-export const sayChange = (by: number, unit: string) =>
-  Math.abs(by) < 0.05 && unit === 'mats'
-    ? 'no more mats'
-    : `${by < 0 ? '−' : '+'}${unit === 'mats' ? Math.abs(by).toFixed(1) : Math.round(Math.abs(by))} ${unit}`
+/** A change as a person says it: mats to a tenth, minutes whole, or none to speak of. */
+export function sayChange(by: number, unit: 'mats' | 'min'): string {
+  const size = unit === 'mats' ? Math.abs(by).toFixed(1) : String(Math.round(Math.abs(by)))
+  if (Number(size) === 0) return unit === 'mats' ? 'no more mats' : 'no more minutes'
+  return `${by < 0 ? '−' : '+'}${size} ${unit}`
+}

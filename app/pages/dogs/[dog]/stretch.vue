@@ -77,6 +77,7 @@ const answer = computed(() => {
   }
 })
 function moving(day: string, target: string) {
+  picked.value = day
   move.value = day === target ? null : { from: day, to: target }
 }
 const frameRef = ref<HTMLElement | null>(null)
