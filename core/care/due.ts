@@ -1,7 +1,7 @@
 import { COATS } from '../coat/coat-types'
 import type { CoatId } from '../coat/coat-types'
-import { after, interval } from '../learn/normal'
-import type { Belief, Learned } from '../learn/normal'
+import { learnedOf, notice, unnoticed } from '../learn/normal'
+import type { Learned } from '../learn/normal'
 import { addDays, daysBetween } from '../record/day'
 import type { Day } from '../record/day'
 import type { Planned } from '../record/entries'
@@ -90,28 +90,14 @@ const doneOn = (record: DogRecord, care: CareId) =>
 export function careInterval(record: DogRecord, care: CareId): Learned | null {
   const days = CARE[care].days(record.profile.coat)
   if (days === null) return null
-  const prior: Belief = { mean: Math.log(days), sd: PRIOR_SD }
-  let held = prior
-  let [sum, times] = [0, 0]
+  let noticed = unnoticed({ mean: Math.log(days), sd: PRIOR_SD })
   let last: Day | null = null
   for (const done of doneOn(record, care)) {
     const gap: number = last ? daysBetween(last, done.day) : 0
-    if (done.was && gap > 0) {
-      const told = Math.log(gap * SAYS[done.was])
-      held = after(held, told, TOLD_SD)
-      sum += told
-      times += 1
-    }
+    if (done.was && gap > 0) noticed = notice(noticed, Math.log(gap * SAYS[done.was]), TOLD_SD)
     last = done.day
   }
-  const [low, high] = interval(held)
-  return {
-    prior: days,
-    seen: times ? { mean: Math.exp(sum / times), times } : null,
-    now: Math.exp(held.mean),
-    interval: [Math.exp(low), Math.exp(high)],
-    telling: low > prior.mean || high < prior.mean,
-  }
+  return learnedOf(noticed, Math.exp)
 }
 
 /** What is due when, soonest first. What was never done counts from the record's first day. */

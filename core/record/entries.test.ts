@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { profile } from '../../tests/support/dogs'
-import { entrySchema } from './entries'
+import { entrySchema, factSchema } from './entries'
 import { profileSchema } from './profile'
 
 const id = '019f61c9-294a-7000-8011-2bd342b17f23'
@@ -53,4 +53,27 @@ describe('profiles', () => {
     expect(says(profile({ name: 'x'.repeat(41) }), profileSchema)).toContain('40 letters at most')
     expect(says(profile({ minutes: [1, 2, 3] }), profileSchema)).toContain('Seven days')
   })
+})
+
+describe('a plan as an entry', () => {
+  const plan = {
+    kind: 'plan',
+    to: '2026-12-22',
+    choices: { blocked: ['2026-12-01'], minutesOn: { '2026-12-02': 30 }, matWorth: 150 },
+    sessions: [{ day: '2026-11-28', places: ['beard', 'tail'], pinned: true }],
+    basis: '[]',
+    gap: 0.01,
+  }
+  const takes = (more: object) => factSchema.safeParse({ ...plan, ...more }).success
+  it('is taken as the planner writes it', () => expect(takes({})).toBe(true))
+  it.each([
+    ['a day there is not', { to: '2026-02-30' }],
+    ['a place the map has not', { sessions: [{ day: '2026-11-28', places: ['wing'], pinned: false }] }],
+    ['a mat worth nothing', { choices: { ...plan.choices, matWorth: 5 } }],
+    ['minutes below none', { choices: { ...plan.choices, minutesOn: { '2026-12-02': -5 } } }],
+    ['minutes on no day', { choices: { ...plan.choices, minutesOn: { soon: 5 } } }],
+    ['more sessions than a plan has', { sessions: Array.from({ length: 401 }, () => plan.sessions[0]) }],
+    ['a gap past one', { gap: 1.5 }],
+    ['something else besides', { note: 'x' }],
+  ])('refuses %s', (_, more) => expect(takes(more)).toBe(false))
 })

@@ -9,8 +9,8 @@ import { REGIONS } from '../coat/regions'
 import type { Cover, Region, RegionId } from '../coat/regions'
 import { sizeFactor } from '../coat/size'
 import { combMinutes } from '../coat/minutes'
-import { after, interval } from '../learn/normal'
-import type { Belief, Learned } from '../learn/normal'
+import { learnedOf, notice, unnoticed } from '../learn/normal'
+import type { Belief, Learned, Noticed } from '../learn/normal'
 import { learnRates, NOTHING_SEEN, PRIOR_RATE } from '../learn/rate'
 import type { Rate, Seen } from '../learn/rate'
 import { dayNumber, dayOf, monthOf, monthsOld } from './day'
@@ -89,7 +89,7 @@ export class Coat {
   visitOn: Day | null = null
   /** Growth, mm a day, and this owner's pace, as the logarithm of times the usual minutes. */
   private growth: Noticed
-  private speed: Noticed = { prior: PACE_PRIOR, held: PACE_PRIOR, sum: 0, times: 0 }
+  private speed: Noticed = unnoticed(PACE_PRIOR)
 
   constructor(
     readonly profile: Profile,
@@ -98,8 +98,7 @@ export class Coat {
   ) {
     this.coat = COATS[profile.coat]
     this.mu = this.coat.tighteningPerDay
-    const grows = { mean: this.coat.growthMmPerDay, sd: GROWTH_PRIOR_SD }
-    this.growth = { prior: grows, held: grows, sum: 0, times: 0 }
+    this.growth = unnoticed({ mean: this.coat.growthMmPerDay, sd: GROWTH_PRIOR_SD })
     this.size = sizeFactor(profile.weightKg)
     this.places = REGIONS.filter((r) => !profile.absent.includes(r.id)).map((region) => ({
       id: region.id,
@@ -280,7 +279,7 @@ export class Coat {
   }
   /** What has been learned of how fast this coat grows, mm a day, and of the owner's pace. */
   get learnedGrowth(): Learned {
-    return learnedOf(this.growth, (x) => x)
+    return learnedOf(this.growth)
   }
   get learnedPace(): Learned {
     return learnedOf(this.speed, Math.exp)
@@ -360,30 +359,6 @@ const PACE_SD = 0.8
 const PACE_AT_MOST = 1.5
 /** A press sooner than this was not a comb going through, s (judgement). */
 const LEAST_TIMED_SECONDS = 5
-
-/** Something noticed again and again, and what is held of it. */
-interface Noticed {
-  prior: Belief
-  held: Belief
-  sum: number
-  times: number
-}
-const notice = (n: Noticed, seen: number, sd: number): Noticed => ({
-  prior: n.prior,
-  held: after(n.held, seen, sd),
-  sum: n.sum + seen,
-  times: n.times + 1,
-})
-function learnedOf({ prior, held, sum, times }: Noticed, as: (x: number) => number): Learned {
-  const [low, high] = interval(held)
-  return {
-    prior: as(prior.mean),
-    seen: times ? { mean: as(sum / times), times } : null,
-    now: as(held.mean),
-    interval: [as(low), as(high)],
-    telling: low > prior.mean || high < prior.mean,
-  }
-}
 
 /** A collar counts once it is on for most of the waking and sleeping day (judgement). */
 const ALL_DAY_HOURS = 12

@@ -159,6 +159,28 @@ describe('the stretch', () => {
   })
 })
 
+describe('a stretch that is out of the ordinary', () => {
+  const CASES: [string, Parameters<typeof newDog>[0], RegExp][] = [
+    ['no visit booked', {}, /The next eight weeks, .*session/],
+    ['a visit far away', { nextVisit: daysAgo(-200) }, /The next twelve weeks[\s\S]*200 days away/],
+    ['a visit tomorrow', { nextVisit: daysAgo(-1) }, /tomorrow\. One session left/],
+    ['no minutes', { minutes: [0, 0, 0, 0, 0, 0, 0] }, /No minutes, no plan/],
+    [
+      'minutes that cannot keep the coat',
+      { nextVisit: daysAgo(-60), minutes: [0, 0, 0, 0, 0, 10, 0] },
+      /These minutes cannot keep this coat\.[\s\S]*Three ways out: \d+ minutes a week/,
+    ],
+    ['a smooth coat', { coat: 'smooth' }, /Nothing to plan/],
+  ]
+  it.each(CASES)('%s is said in words', async (_, more, words) => {
+    const other = newDog({ name: 'Moss', ...more })
+    await owner.call('POST', '/api/dogs', other)
+    await page.visit(`/dogs/${other.id}/stretch`)
+    await page.says(words)
+    expect(await page.complaints()).toEqual([])
+  })
+})
+
 describe('what if', () => {
   it('plays ten thousand stretches without the page standing still, and stops when told', async () => {
     await page.visit(`/dogs/${dog.id}/what-if`)

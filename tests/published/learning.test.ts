@@ -1,8 +1,9 @@
 import jstat from 'jstat'
 import { describe, expect, it } from 'vitest'
 import { gammaCdf, lnGamma } from '../../core/learn/gamma'
-import { chanceOfNone, learnRates, rateInterval } from '../../core/learn/rate'
+import { chanceOfNone, learnRates, PRIOR_RATE, rateInterval } from '../../core/learn/rate'
 import type { Seen } from '../../core/learn/rate'
+import { howMany } from '../../core/record/odds'
 import { seeded } from '../../drawing/ink'
 
 const { jStat } = jstat as unknown as {
@@ -92,5 +93,32 @@ describe('learning against brute-force sampling with a reference library', () =>
     const scale = phi / (3 + phi * exposure)
     const one = { shape, scales: [scale], weights: [1], mean: shape * scale }
     expect(chanceOfNone(one, n)).toBeCloseTo(jStat.negbin.pdf(0, shape, 1 / (1 + scale * n)), 10)
+  })
+})
+
+/** Reference: draws from the prior by the jstat library. Chances of one count, and of how many in some places. */
+describe('how many there will be, against draws with a reference library', () => {
+  it('none, one and more come as often as drawn', () => {
+    jStat.setRandom(seeded(11))
+    const random = seeded(12)
+    const poisson = (mean: number) => {
+      let [k, p] = [0, Math.exp(-mean)]
+      for (let u = random(), sum = p; u > sum && k < 200; sum += p) p *= mean / ++k
+      return k
+    }
+    const RUNS = 40_000
+    for (const expected of [0.1, 0.6, 2]) {
+      const seen = [0, 0, 0]
+      for (let n = 0; n < RUNS; n++) {
+        const theta = jStat.gamma.sample(6, 1 / 6) * jStat.gamma.sample(3, 1 / 3)
+        seen[Math.min(2, poisson(theta * expected))]! += 1
+      }
+      const worked = howMany([{ rate: PRIOR_RATE, expected }])
+      worked.forEach((chance, i) => {
+        const share = seen[i]! / RUNS
+        const error = Math.sqrt((share * (1 - share)) / RUNS)
+        expect(Math.abs(chance - share), `${expected}: ${i}`).toBeLessThan(3.5 * error + 1e-4)
+      })
+    }
   })
 })
