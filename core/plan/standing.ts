@@ -1,6 +1,6 @@
 import { addDays, daysBetween, weekday } from '../record/day'
 import type { Day } from '../record/day'
-import type { Choices, Fact, FactOf, Planned } from '../record/entries'
+import type { Choices, Entry, Fact, FactOf, Planned } from '../record/entries'
 import type { DogRecord } from '../record/fold'
 import type { Profile } from '../record/profile'
 import { timeline } from '../record/timeline'
@@ -48,6 +48,16 @@ export function standingPlan(record: DogRecord): (StretchPlan & { id: string; da
   for (const f of timeline(record.entries))
     if (f.what.kind === 'plan' && (!last || f.id > last.id)) last = { ...f.what, id: f.id, day: f.day }
   return last
+}
+
+/** Plans of the past that go along with a record, to be undone to; the file keeps them all (judgement). */
+const PLANS_SENT = 12
+
+/** A record's entries without the plans that others have long taken the place of. */
+export function withoutOldPlans(entries: readonly Entry[]): Entry[] {
+  const plans = entries.filter((e) => e.what.kind === 'plan').map((e) => e.id)
+  const old = new Set(plans.sort().slice(0, -PLANS_SENT))
+  return entries.filter((e) => !old.has(e.id))
 }
 
 /** What happened that a plan did not count on. */

@@ -8,7 +8,7 @@ import type { Entry } from '../record/entries'
 import { coatOn } from '../record/fold'
 import type { DogRecord } from '../record/fold'
 import { forecastOf, movedTo } from './forecast'
-import { minutesFor, planStands, standingPlan, stretchEnd } from './standing'
+import { minutesFor, planStands, standingPlan, stretchEnd, withoutOldPlans } from './standing'
 import type { StretchPlan } from './standing'
 import { askedOf, planAnew, StretchPlanner } from './stretch'
 
@@ -151,5 +151,20 @@ describe('a session moved', () => {
     expect(without.mats).toBeGreaterThan(kept.mats * 2)
     expect(kept.odds[0] + kept.odds[1] + kept.odds[2]).toBeCloseTo(1, 9)
     expect(without.odds[2]).toBeGreaterThan(kept.odds[2])
+  })
+})
+
+describe('plans of the past', () => {
+  it('stay behind once a dozen have come after them, and nothing else does', () => {
+    let record = merle()
+    for (let n = 0; n < 3; n++) record = withPlan(record, START, 0.1 * (n + 1))
+    expect(withoutOldPlans(record.entries)).toEqual(record.entries)
+    const plan = planned(record, START)
+    const many = [...record.entries, ...Array.from({ length: 20 }, () => made(START, plan))]
+    const sent = withoutOldPlans(many)
+    expect(sent.filter((e) => e.what.kind === 'plan')).toHaveLength(12)
+    expect(sent.filter((e) => e.what.kind !== 'plan')).toEqual(many.filter((e) => e.what.kind !== 'plan'))
+    const latest = (entries: Entry[]) => standingPlan({ ...record, entries })!.id
+    expect(latest(sent)).toBe(latest(many))
   })
 })

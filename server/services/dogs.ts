@@ -1,4 +1,5 @@
 import { and, asc, eq } from 'drizzle-orm'
+import { withoutOldPlans } from '../../core/plan/standing'
 import type { Entry } from '../../core/record/entries'
 import type { Profile } from '../../core/record/profile'
 import { refuse } from '../access/refuse'
@@ -34,7 +35,11 @@ async function entriesOf(at: Db | Tx, householdId: string, dogId: string): Promi
 export async function dogFile(householdId: string, dogId: string) {
   const [row] = await db().select({ profile: dogs.profile }).from(dogs).where(one(householdId, dogId))
   if (!row) throw refuse(404, 'There is nothing here.')
-  return { id: dogId, profile: row.profile, entries: await entriesOf(db(), householdId, dogId) }
+  return {
+    id: dogId,
+    profile: row.profile,
+    entries: withoutOldPlans(await entriesOf(db(), householdId, dogId)),
+  }
 }
 
 /** Adds a dog with its first entries. Adding the same one twice changes nothing. */

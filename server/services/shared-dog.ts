@@ -25,7 +25,8 @@ export async function sharedDog(holder: LinkHolder): Promise<SharedDog> {
   await markRead(householdId, dogId, 'groomer')
   const today = todayIn(household.timeZone)
   const from = stretchStart(file, today)
-  const running = file.entries.filter((e) => e.day >= from)
+  // When the owner has time is not the groomer's to read.
+  const running = file.entries.filter((e) => e.day >= from && e.what.kind !== 'plan')
   const owner = notes.filter((n) => n.author === 'owner').at(-1)?.authorName ?? household.name
   return {
     groomer: holder.groomer,

@@ -265,3 +265,50 @@ describe('notes and links', () => {
     )
   })
 })
+
+describe('plans on file', () => {
+  const plan = (gap: number) =>
+    entry(daysAgo(0), {
+      kind: 'plan',
+      to: daysAgo(-30),
+      choices: { blocked: [daysAgo(-2)], minutesOn: {}, matWorth: 150 },
+      sessions: [{ day: daysAgo(-3), places: ['beard'], pinned: false }],
+      basis: '[]',
+      gap,
+    })
+
+  it('the latest dozen go along with the record, and none with a groomer’s link', async () => {
+    const dog = await added()
+    const plans = Array.from({ length: 15 }, (_, n) => plan(n / 100))
+    expect((await send(dog.id, plans)).json).toEqual({ added: 15 })
+    const kept = (await fileOf(dog.id)).entries.filter((e) => e.what.kind === 'plan')
+    expect(kept.map((e) => e.id).sort()).toEqual(
+      plans
+        .map((e) => e.id)
+        .sort()
+        .slice(-12),
+    )
+    const { json } = await owner.call('POST', `/api/dogs/${dog.id}/shares`, {
+      id: uuid(),
+      groomer: 'Imke',
+      scope: 'stretch',
+      days: 9,
+    })
+    const groomer = new Visitor(app.address, { authorization: `Bearer ${String(json.token)}` })
+    const shared = (await groomer.call('GET', '/api/shared')).json as unknown as SharedDog
+    expect(shared.entries.length).toBeGreaterThan(0)
+    expect(JSON.stringify(shared)).not.toContain('matWorth')
+  })
+
+  it('one that is not as a plan is, is refused in words and changes nothing', async () => {
+    const dog = await added()
+    const wrong = {
+      ...plan(0),
+      what: { ...plan(0).what, choices: { blocked: [], minutesOn: {}, matWorth: 5 } },
+    }
+    const { status, json } = await send(dog.id, [wrong])
+    expect(status).toBe(422)
+    expect(JSON.stringify(json)).toContain('20 minutes at least')
+    expect((await fileOf(dog.id)).entries.some((e) => e.what.kind === 'plan')).toBe(false)
+  })
+})
