@@ -119,8 +119,9 @@ export function gameOf(record: DogRecord, now: Coat, at: Day, settings: Settings
   }
 }
 
-/** Stretches played to weigh one setting, asking backwards. */
-const RUNS = 500
+/** Stretches played to weigh one setting, asking backwards, and what so many may be out by: one standard error. */
+const RUNS = 1500
+const OUT_BY = 0.013
 /**
  * A coat is kept if at most one mat forms from visit to visit: none at all is more than any long curly
  * coat can be promised (judgement). How surely, asking backwards, is the owner's to say.
@@ -151,7 +152,7 @@ export function farthest(
   if (question === 'minutes') values.reverse()
   const keeps = (value: number) => {
     const game = gameOf(record, now, at, { ...settings, [question]: value })
-    return keptShare(spreadOf([playStretches(game, 0, RUNS)])) >= surely
+    return keptShare(spreadOf([playStretches(game, 0, RUNS)])) >= surely - OUT_BY
   }
   let [yes, no] = [-1, values.length]
   while (no - yes > 1) {

@@ -25,7 +25,7 @@ const span = computed(() => {
       </span>
     </label>
     <div class="relative mx-[6px]">
-      <span class="absolute top-[20.5px] h-[3px] bg-due" :style="span" />
+      <span class="absolute top-[21px] h-[3px] bg-due" :style="span" />
       <span
         v-if="value !== now"
         class="absolute top-[16px] size-3 -translate-x-1/2 rounded-full border-2 border-ink-2 bg-paper"

@@ -35,13 +35,39 @@ watchDebounced(
 )
 
 const weeks = (n: number) => plural(n, 'week')
-const ASKS: { key: keyof Settings; label: string; say: (v: number) => string }[] = [
-  { key: 'mm', label: 'Cut to, at the visit', say: (v) => `${v} mm` },
-  { key: 'weeks', label: 'Between visits', say: weeks },
-  { key: 'minutes', label: 'Minutes a week', say: (v) => (v ? String(v) : 'none') },
-  { key: 'harnessHours', label: 'Harness, hours a day', say: (v) => (v ? String(v) : 'never') },
-  { key: 'swims', label: 'Swims a week, not combed dry', say: (v) => (v ? String(v) : 'none') },
-  { key: 'missed', label: 'Sessions missed', say: (v) => (v ? `${Math.round(v * 10)} in 10` : 'none') },
+const ASKS: {
+  key: keyof Settings
+  label: string
+  say: (v: number) => string
+  /** The change in a sentence. */
+  told: (v: number) => string
+}[] = [
+  { key: 'mm', label: 'Cut to, at the visit', say: (v) => `${v} mm`, told: (v) => `cut to ${v} mm` },
+  { key: 'weeks', label: 'Between visits', say: weeks, told: (v) => `${weeks(v)} between visits` },
+  {
+    key: 'minutes',
+    label: 'Minutes a week',
+    say: (v) => (v ? String(v) : 'none'),
+    told: (v) => (v ? `${v} minutes a week` : 'no minutes at all'),
+  },
+  {
+    key: 'harnessHours',
+    label: 'Harness, hours a day',
+    say: (v) => (v ? String(v) : 'never'),
+    told: (v) => (v ? `the harness on ${plural(v, 'hour')} a day` : 'no harness'),
+  },
+  {
+    key: 'swims',
+    label: 'Swims a week, not combed dry',
+    say: (v) => (v ? String(v) : 'none'),
+    told: (v) => (v ? `${plural(v, 'swim')} a week, not combed dry` : 'no swims'),
+  },
+  {
+    key: 'missed',
+    label: 'Sessions missed',
+    say: (v) => (v ? `${Math.round(v * 10)} in 10` : 'none'),
+    told: (v) => (v ? `${countWord(Math.round(v * 10))} sessions in ten missed` : 'no session missed'),
+  },
 ]
 const odds = (s: Spread): HowMany => [s.counts[0] / s.runs, s.counts[1] / s.runs, s.counts[2] / s.runs]
 const kept = (s: Spread | null) => (s ? Math.round(keptShare(s) * 100) : null)
@@ -55,10 +81,8 @@ const saidOf = (s: Settings) => `${s.mm} mm, ${weeks(s.weeks)}, ${s.minutes} min
 const why = computed(() => {
   if (!changed.value.length)
     return 'Move something on the left, and the same stretches are played again with it.'
-  const parts = ASKS.filter((q) => changed.value.includes(q.key)).map(
-    (q) => `${q.label.toLowerCase()} ${q.say(asked.value[q.key])}`,
-  )
-  return `${capital(parts.join('; '))}. The same luck both times, so that what differs is what you changed.`
+  const parts = ASKS.filter((q) => changed.value.includes(q.key)).map((q) => q.told(asked.value[q.key]))
+  return `${capital(parts.join(', '))}. The same luck both times, so that what differs is what you changed.`
 })
 const rows = computed(() => {
   const list = []
