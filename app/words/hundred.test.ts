@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { inHundred, sayChange } from './hundred'
+import { inHundred, sayCost } from './hundred'
 
 describe('a hundred stretches', () => {
   it('are a hundred, each within one of its share', () => {
@@ -18,9 +18,8 @@ describe('a hundred stretches', () => {
     )
   })
   it('says what a change costs', () => {
-    expect(sayChange(0.31, 'mats')).toBe('+0.3 mats')
-    expect(sayChange(-0.02, 'mats')).toBe('no more mats')
-    expect(sayChange(-4.2, 'min')).toBe('−4 min')
-    expect(sayChange(0.3, 'min')).toBe('no more minutes')
+    expect(sayCost(0.31, -4.2)).toBe('+0.3 mats, −4 min')
+    expect(sayCost(-0.02, 2)).toBe('no more mats, +2 min')
+    expect(sayCost(0.01, 0.3)).toBe('costs nothing')
   })
 })

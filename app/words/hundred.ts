@@ -9,9 +9,14 @@ export function inHundred(odds: HowMany): [number, number, number] {
   return whole as [number, number, number]
 }
 
-/** A change as a person says it: mats to a tenth, minutes whole, or none to speak of. */
-export function sayChange(by: number, unit: 'mats' | 'min'): string {
-  const size = unit === 'mats' ? Math.abs(by).toFixed(1) : String(Math.round(Math.abs(by)))
-  if (Number(size) === 0) return unit === 'mats' ? 'no more mats' : 'no more minutes'
-  return `${by < 0 ? '−' : '+'}${size} ${unit}`
+/** What a change costs as a person says it: mats to a tenth, minutes whole. */
+export function sayCost(mats: number, minutes: number): string {
+  const signed = (by: number, size: string, unit: string) =>
+    Number(size) ? `${by < 0 ? '−' : '+'}${size} ${unit}` : null
+  const parts = [
+    signed(mats, Math.abs(mats).toFixed(1), 'mats') ?? 'no more mats',
+    signed(minutes, String(Math.round(Math.abs(minutes))), 'min') ?? 'no more minutes',
+  ]
+  if (parts[0] === 'no more mats' && parts[1] === 'no more minutes') return 'costs nothing'
+  return parts.join(', ')
 }

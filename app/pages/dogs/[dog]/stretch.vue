@@ -9,7 +9,7 @@ import { minutesFor, stretchEnd } from '#core/plan/standing'
 import { addDays, daysBetween } from '#core/record/day'
 import { dayAndMonth, shortWeekday, weekdayName } from '#core/record/say-day'
 import { waysOut } from '#core/plan/ways-out'
-import { inHundred, sayChange } from '~/words/hundred'
+import { inHundred, sayCost } from '~/words/hundred'
 import { capital, inHalves, inOdds, plural } from '~/words/numbers'
 import { sayReason } from '~/words/reasons'
 
@@ -68,7 +68,7 @@ const answer = computed(() => {
   const near = daysBetween(move.value.from, move.value.to)
   const day = (d: string) => (Math.abs(near) < 7 ? weekdayName(d) : dayAndMonth(d))
   return {
-    said: `Moving ${day(move.value.from)} to ${day(move.value.to)}: ${sayChange(mats, 'mats')}, ${sayChange(minutes, 'min')}`,
+    said: `Moving ${day(move.value.from)} to ${day(move.value.to)}: ${sayCost(mats, minutes)}`,
     keep: `Keep ${day(move.value.to)}`,
     over: Math.round(
       (tried.value.forecast.sessions.find((s) => s.day === move.value!.to)?.minutes ?? 0) -
@@ -220,7 +220,7 @@ const out = computed(() => (forecast.value ? waysOut(coat.value, forecast.value)
           <h1>{{ headline }}</h1>
           <p v-if="why" class="why mt-1 max-w-[62ch]">{{ why }}</p>
         </div>
-        <div class="min-h-[58px] desk:w-[480px]" aria-live="polite" data-answer>
+        <div class="h-[92px] desk:w-[490px]" aria-live="polite" data-answer>
           <template v-if="answer">
             <p class="font-serif text-[20px] leading-tight font-medium text-due">{{ answer.said }}</p>
             <p v-if="answer.over > 0" class="small text-caution">
