@@ -4,7 +4,7 @@ import { broken } from './instance'
 import type { Chosen, Instance } from './instance'
 import { Search } from './search'
 
-/** How much work a plan is given: by trial, about 0.2 s, and 2.5 s, on 41 places and 56 days. */
+/** How much work a plan is given: by trial, about 0.2 s, and 2 to 3 s, on 41 places and 56 or 84 days. */
 export interface Effort {
   /** Rounds of pricing. */
   rounds: number
@@ -12,8 +12,8 @@ export interface Effort {
   changes: number
   steps: number
 }
-export const AT_ONCE: Effort = { rounds: 160, changes: 200_000, steps: 150 }
-export const REFINED: Effort = { rounds: 800, changes: 6_000_000, steps: 6_000 }
+export const AT_ONCE: Effort = { rounds: 150, changes: 150_000, steps: 100 }
+export const REFINED: Effort = { rounds: 600, changes: 4_500_000, steps: 5_000 }
 
 /** Cells of a stretch the effort is meant for, and how many times the steps a small one is given at most. */
 const USUAL_CELLS = 41 * 48
