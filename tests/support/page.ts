@@ -34,12 +34,12 @@ export class Page {
   visit = (path: string) => this.driver.get(path.startsWith('http') ? path : this.base + path)
   at = async () => new URL(await this.driver.getCurrentUrl()).pathname
   /** Waits until it is so. If it never is, what was on the screen is kept in .data. */
-  until = (what: () => Promise<unknown>, said: string) =>
-    this.waited(what, said).catch(async (error: unknown) => {
+  until = (what: () => Promise<unknown>, said: string, patience = PATIENCE) =>
+    this.waited(what, said, patience).catch(async (error: unknown) => {
       writeFileSync('.data/last-failure.png', await this.driver.takeScreenshot(), 'base64')
       throw error
     })
-  private waited = (what: () => Promise<unknown>, said: string) =>
+  private waited = (what: () => Promise<unknown>, said: string, patience: number) =>
     this.driver.wait(
       async () => {
         try {
@@ -48,7 +48,7 @@ export class Page {
           return false
         }
       },
-      PATIENCE,
+      patience,
       said,
     )
 
@@ -58,13 +58,15 @@ export class Page {
   text = async (css: string) => (await this.find(css)).getText()
   /** The whole page's words. */
   words = () => this.driver.executeScript<string>('return document.body.innerText')
-  says = (what: string | RegExp) =>
+  /** @param patience ms, more for what takes a person's patience too */
+  says = (what: string | RegExp, patience = PATIENCE) =>
     this.until(
       async () => {
         const words = await this.words()
         return typeof what === 'string' ? words.includes(what) : what.test(words)
       },
       `the page does not say ${String(what)}`,
+      patience,
     )
 
   /** The button, link or choice that says so. */
