@@ -91,6 +91,8 @@ export const dogKey = Symbol('dog') as InjectionKey<{
   /** The coat this morning, to carry ahead from a copy. */
   coat: Ref<Coat>
   planning: ReturnType<typeof usePlan>
+  /** The running stretch as the lead draws it. */
+  stretch: Ref<Stretch>
 }>
 export function useDog() {
   const dog = inject(dogKey)

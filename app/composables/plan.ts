@@ -1,8 +1,10 @@
-import { planStands, standingPlan } from '#core/plan/standing'
-import type { StretchPlan } from '#core/plan/standing'
+import { latestEntry, planStands, standingPlan } from '#core/plan/standing'
+import type { FiledPlan, StretchPlan } from '#core/plan/standing'
 import type { Choices, Planned } from '#core/record/entries'
 import type { DogFile } from '#shared/api'
 import type { PlanAnswer, PlanRequest } from '~/workers/plan.worker'
+
+const bare = ({ id: _id, day: _day, ...rest }: FiledPlan): StretchPlan => rest
 
 /**
  * The plan of the dog in view. It stands as an entry of the record; where none does, one is made in
@@ -12,10 +14,10 @@ export function usePlan(file: Ref<DogFile | null>, today: Ref<string>, paused: R
   const record = useRecord()
   /** How far refining has come, 0 to 1; null when nothing is being worked out. */
   const progress = ref<number | null>(null)
-  /** The first plan of a dog is being made: there is none to show yet. */
+  /** No plan could be made here. */
   const failed = ref(false)
-  let worker: Worker | null = null
-  let n = 0
+  /** What the owner changed here, each as the entries it wrote: undone together, last first. */
+  const changes = ref<string[][]>([])
 
   const latest = computed(() => file.value && standingPlan(file.value))
   const stands = computed(
@@ -24,85 +26,125 @@ export function usePlan(file: Ref<DogFile | null>, today: Ref<string>, paused: R
   /** What is shown: the plan that stands. */
   const plan = computed(() => (stands.value ? latest.value : null))
 
-  async function write(made: StretchPlan) {
-    const [entry] = await record.add([{ day: today.value, what: made }])
-    return entry!
+  /** @param change what of the owner's doing it is part of */
+  async function write(made: StretchPlan, change?: string[]): Promise<string> {
+    const knows = latestEntry(file.value!.entries)
+    const [entry] = await record.add([{ day: today.value, what: { ...made, ...(knows ? { knows } : {}) } }])
+    change?.push(entry!.id)
+    return entry!.id
   }
 
-  function work(standing: StretchPlan | null): Promise<void> {
-    const open = file.value
-    if (!open) return Promise.resolve()
-    worker?.terminate()
-    const mine = ++n
-    worker = new Worker(new URL('../workers/plan.worker.ts', import.meta.url), { type: 'module' })
-    progress.value = 0
-    let written: Promise<{ id: string }> | null = null
+  /** Hands work to a worker of its own. @returns how to break it off */
+  function start(what: PlanRequest['what'], standing: StretchPlan | null, heard: (a: PlanAnswer) => void) {
+    const worker = new Worker(new URL('../workers/plan.worker.ts', import.meta.url), { type: 'module' })
+    worker.onmessage = ({ data }: MessageEvent<PlanAnswer>) => heard(data)
+    worker.onerror = () => heard({ kind: 'failed', why: 'no worker' })
+    const { profile, entries } = file.value!
+    const request: PlanRequest = { what, record: { profile, entries }, at: today.value, standing }
+    worker.postMessage(JSON.parse(JSON.stringify(request)))
+    return () => worker.terminate()
+  }
+
+  let halt = () => {}
+  /** Plans, and writes down what it comes to. Done once the first plan is written; refining goes on. */
+  function work(standing: StretchPlan | null, change?: string[]): Promise<void> {
+    halt()
     return new Promise((resolve) => {
-      const stop = () => {
-        if (mine === n) progress.value = null
-        resolve()
-      }
-      worker!.onerror = () => {
-        failed.value = true
-        stop()
-      }
-      worker!.onmessage = async ({ data }: MessageEvent<PlanAnswer>) => {
-        if (data.n !== n || file.value?.id !== open.id) return
-        if (data.kind === 'working') progress.value = data.progress
-        else if (data.kind === 'first') {
-          written = write(data.plan)
-          await written
+      let first: Promise<string> | null = null
+      let over = false
+      const close = start('plan', standing, async (a) => {
+        if (a.kind === 'working') progress.value = a.progress
+        else if (a.kind === 'first') {
+          first = write(a.plan, change)
+          await first
           resolve()
         } else {
-          const first = await written
+          failed.value = a.kind === 'failed'
+          const id = await first
           // Only if nobody has changed it since.
-          const same = first && latest.value?.id === first.id
-          if (same && (data.better || data.plan.gap < latest.value!.gap)) await write(data.plan)
-          stop()
+          if (!over && a.kind === 'refined' && latest.value?.id === id) {
+            if (a.better || (a.plan.gap ?? 1) < (latest.value?.gap ?? 1)) await write(a.plan, change)
+          }
+          halt()
         }
+      })
+      progress.value = 0
+      halt = () => {
+        over = true
+        close()
+        progress.value = null
+        halt = () => {}
+        resolve()
       }
-      const request: PlanRequest = {
-        n: mine,
-        record: { profile: toRaw(open.profile), entries: [...open.entries] },
-        at: today.value,
-        standing,
-      }
-      worker!.postMessage(JSON.parse(JSON.stringify(request)))
     })
   }
 
-  const bare = ({ id: _id, day: _day, ...rest }: NonNullable<typeof latest.value>): StretchPlan => rest
-
   watch(
     [() => file.value?.id, stands, today, paused],
-    () => {
+    ([id], [before]) => {
+      if (id !== before) {
+        halt()
+        changes.value = []
+      }
       if (!file.value || stands.value || paused.value || file.value.profile.coat === 'smooth') return
       void work(latest.value && bare(latest.value))
     },
     { immediate: true },
   )
-  onBeforeUnmount(() => worker?.terminate())
+
+  /** A plan made by hand comes with no figure of its own: it is weighed, once. */
+  const weighed = ref<{ id: string; gap: number | null } | null>(null)
+  let stopWeighing = () => {}
+  watch(
+    plan,
+    (now) => {
+      stopWeighing()
+      stopWeighing = () => {}
+      if (!now || now.gap !== undefined || weighed.value?.id === now.id) return
+      stopWeighing = start('weigh', bare(now), (a) => {
+        if (a.kind === 'weighed') weighed.value = { id: now.id, gap: a.gap }
+        stopWeighing()
+      })
+    },
+    { immediate: true },
+  )
+  /**
+   * By what share of its cost the plan is at most above the best there is: null if it asks more than
+   * the days have, undefined while that is being found out.
+   */
+  const gap = computed(() => {
+    const now = plan.value
+    if (!now || now.gap !== undefined) return now?.gap
+    return weighed.value?.id === now.id ? weighed.value.gap : undefined
+  })
+
+  onBeforeUnmount(() => {
+    halt()
+    stopWeighing()
+  })
 
   /** Plans again with other choices; the sessions that are pinned stay. */
-  function choose(choices: Choices) {
-    if (!latest.value) return Promise.resolve()
-    return work({ ...bare(latest.value), choices })
+  async function choose(choices: Choices) {
+    if (!latest.value) return
+    const change: string[] = []
+    await work({ ...bare(latest.value), choices }, change)
+    changes.value.push(change)
   }
   /** Puts the sessions so, and leaves the rest as it is. */
-  function set(sessions: Planned[]) {
-    if (!latest.value) return Promise.resolve(null)
-    worker?.terminate()
-    n++
-    progress.value = null
-    return write({ ...bare(latest.value), sessions })
+  async function set(sessions: Planned[]) {
+    if (!latest.value) return
+    halt()
+    const change: string[] = []
+    const { gap: _gap, ...rest } = bare(latest.value)
+    await write({ ...rest, sessions }, change)
+    changes.value.push(change)
   }
-  /** The plan before this one again. */
+  /** The plan as it was before the last change. */
   async function undo() {
-    worker?.terminate()
-    n++
-    progress.value = null
-    if (latest.value) await record.takeBack(latest.value)
+    halt()
+    const day = today.value
+    for (const id of changes.value.pop() ?? []) await record.takeBack({ id, day })
   }
 
-  return { plan, progress, failed, choose, set, undo }
+  return { plan, gap, progress, failed, changes, choose, set, undo }
 }

@@ -1,7 +1,6 @@
-import { stretchStart } from '#core/care/note'
-import { REGIONS } from '#core/coat/regions'
+import { regionOf } from '#core/coat/regions'
 import type { PartId, PlaceId } from '#core/coat/regions'
-import { addDays, daysBetween, weekday } from '#core/record/day'
+import { addDays, daysBetween } from '#core/record/day'
 import type { Comfort, Finding } from '#core/record/findings'
 import { assessEach } from '#core/record/fold'
 import { chanceOfAnyMat, placesOf } from '#core/record/odds'
@@ -27,14 +26,13 @@ export interface PastStretch {
 }
 
 /** What has been: findings, minutes and comfort of the running stretch, and the stretches before it. */
-export function useProgressView() {
+export function useProgressView(from: Ref<string>) {
   const { file, today } = useDog()
-  const from = computed(() => stretchStart(file.value, today.value))
   const facts = computed(() => timeline(file.value.entries).filter((f) => f.day <= today.value))
   const checks = computed(() =>
     facts.value.flatMap((f) =>
       f.what.kind === 'check' && f.day >= from.value
-        ? [{ day: f.day, ...f.what, place: f.what.region.split('.')[0] as PlaceId }]
+        ? [{ day: f.day, ...f.what, place: regionOf(f.what.region).place }]
         : [],
     ),
   )
@@ -60,30 +58,16 @@ export function useProgressView() {
   })
   /** How the dog bore it, by part, on each of the last sessions. */
   const comfort = computed(() => {
-    const partOf = Object.fromEntries(REGIONS.map((r) => [r.place, r.part])) as Record<PlaceId, PartId>
     const parts: PartId[] = ['head', 'ears', 'body', 'legs', 'tail']
     return parts.map((part) => ({
       part,
       by: days.value.map((day) => {
-        const here = checks.value.filter((c) => c.day === day && partOf[c.place] === part && c.comfort)
+        const here = checks.value.filter(
+          (c) => c.day === day && regionOf(c.region).part === part && c.comfort,
+        )
         return WORST_COMFORT.find((w) => here.some((c) => c.comfort === w)) ?? null
       }),
     }))
-  })
-
-  const weeks = computed(() => {
-    const list: { from: string; spent: number; had: number }[] = []
-    for (let day = from.value; day <= today.value; day = addDays(day, 7)) {
-      let had = 0
-      for (let d = 0; d < 7; d++) had += file.value.profile.minutes[weekday(addDays(day, d))] ?? 0
-      const spent = facts.value.reduce(
-        (sum, f) =>
-          f.what.kind === 'session' && f.day >= day && f.day < addDays(day, 7) ? sum + f.what.minutes : sum,
-        0,
-      )
-      list.push({ from: day, spent, had })
-    }
-    return list
   })
 
   /** Every stretch on record, the running one last. */
@@ -116,5 +100,5 @@ export function useProgressView() {
       }
     })
   })
-  return { from, days, said, comfort, weeks, stretches }
+  return { days, said, comfort, stretches }
 }

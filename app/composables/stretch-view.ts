@@ -9,9 +9,8 @@ import type { StretchPlan } from '#core/plan/standing'
 import { addDays, daysBetween, weekday } from '#core/record/day'
 import type { Planned } from '#core/record/entries'
 import { timeline } from '#core/record/timeline'
-
-/** Past this many places a session is a comb-through, not a round (judgement). */
-const FULL_FROM = 15
+import { regionOf } from '#core/coat/regions'
+import { FULL_FROM } from '~/components/lead/lead'
 
 export interface Hung {
   day: string
@@ -36,7 +35,7 @@ export function useStretchView(plan: Ref<StretchPlan | null>, from: Ref<string>)
       if (what.kind === 'session') minutes.set(day, (minutes.get(day) ?? 0) + what.minutes)
       if (what.kind !== 'check' || what.finding === 'refused') continue
       const there = places.get(day) ?? new Set()
-      places.set(day, there.add(what.region.split('.')[0]!))
+      places.set(day, there.add(regionOf(what.region).place))
     }
     return [...places].map(([day, there]) => ({
       day,

@@ -10,6 +10,16 @@ export async function startTable(dogId: string, day: string, regions: RegionId[]
   await keepTable({ dogId, day, startedAt: Date.now(), paused: 0, regions, done: [], skipped: [] })
 }
 
+/** Lays some places of the dog in view out, and goes to the table with them. */
+export function useCombAtTable() {
+  const { file, today } = useDog()
+  const router = useRouter()
+  return async (regions: RegionId[]) => {
+    await startTable(file.value.id, today.value, regions)
+    await router.push(`/dogs/${file.value.id}/table`)
+  }
+}
+
 type Check = FactOf<'check'>
 
 /**

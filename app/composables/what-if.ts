@@ -14,6 +14,7 @@ export function useWhatIf() {
   const progress = ref<number | null>(null)
   /** Stopped by hand before it was through. */
   const stopped = ref(false)
+  const failed = ref(false)
   let worker: Worker | null = null
   let n = 0
 
@@ -21,7 +22,7 @@ export function useWhatIf() {
     worker ??= new Worker(new URL('../workers/what-if.worker.ts', import.meta.url), { type: 'module' })
     const mine = ++n
     progress.value = 0
-    stopped.value = false
+    stopped.value = failed.value = false
     backwards.value = {}
     worker.onmessage = ({ data }: MessageEvent<WhatIfAnswer>) => {
       if (data.n !== mine) return
@@ -30,7 +31,14 @@ export function useWhatIf() {
         progress.value = data.done / data.of
       } else if (data.kind === 'backwards')
         backwards.value = { ...backwards.value, [data.question]: data.value }
-      else progress.value = null
+      else {
+        progress.value = null
+        failed.value = data.kind === 'failed'
+      }
+    }
+    worker.onerror = () => {
+      stop()
+      failed.value = true
     }
     const request: WhatIfRequest = {
       n: mine,
@@ -53,5 +61,5 @@ export function useWhatIf() {
     stopped.value = true
   }
   onBeforeUnmount(() => worker?.terminate())
-  return { spreads, backwards, progress, stopped, ask, stop }
+  return { spreads, backwards, progress, stopped, failed, ask, stop }
 }

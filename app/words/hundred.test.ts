@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { inHundred, sayCost } from './hundred'
+import { inHundred, sayCost, sayGap } from './hundred'
 
 describe('a hundred stretches', () => {
   it('are a hundred, each within one of its share', () => {
@@ -21,5 +21,13 @@ describe('a hundred stretches', () => {
     expect(sayCost(0.31, -4.2)).toBe('+0.3 mats, −4 min')
     expect(sayCost(-0.02, 2)).toBe('no more mats, +2 min')
     expect(sayCost(0.01, 0.3)).toBe('costs nothing')
+  })
+  it('says how near the best a plan is, and never nearer than it is', () => {
+    expect(sayGap(0.011, false)).toBe('Within 2 % of the best plan there is')
+    expect(sayGap(0.001, false)).toBe('Within 1 % of the best plan there is')
+    expect(sayGap(0, false)).toBe('The best plan there is')
+    expect(sayGap(0.04, true)).toBe('Yours: within 4 % of the best plan there is')
+    expect(sayGap(null, true)).toContain('more than a day has')
+    expect(sayGap(undefined, true)).toContain('Weighing')
   })
 })

@@ -20,3 +20,16 @@ export function sayCost(mats: number, minutes: number): string {
   if (parts[0] === 'no more mats' && parts[1] === 'no more minutes') return 'costs nothing'
   return parts.join(', ')
 }
+
+/**
+ * How near a plan is to the best there is.
+ * @param gap share of its cost; null for one that asks more than the days have, undefined while it is weighed
+ * @param own the owner has changed it
+ */
+export function sayGap(gap: number | null | undefined, own: boolean): string {
+  if (gap === undefined) return 'Weighing your plan'
+  if (gap === null) return 'Yours: it asks more than a day has'
+  const near =
+    gap === 0 ? 'the best plan there is' : `within ${Math.ceil(gap * 100)} % of the best plan there is`
+  return own ? `Yours: ${near}` : near.charAt(0).toUpperCase() + near.slice(1)
+}

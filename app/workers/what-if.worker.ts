@@ -18,13 +18,16 @@ export interface WhatIfRequest {
 export type WhatIfAnswer =
   | { n: number; kind: 'played'; which: 'now' | 'asked'; spread: Spread; done: number; of: number }
   | { n: number; kind: 'backwards'; question: Question; value: number | null }
-  | { n: number; kind: 'finished' }
+  | { n: number; kind: 'finished' | 'failed' }
 
 const SLICE = 250
 let newest = 0
 const pause = () => new Promise((resolve) => setTimeout(resolve))
 
-self.onmessage = async ({ data }: MessageEvent<WhatIfRequest>) => {
+self.onmessage = ({ data }: MessageEvent<WhatIfRequest>) =>
+  work(data).catch(() => self.postMessage({ n: data.n, kind: 'failed' } satisfies WhatIfAnswer))
+
+async function work(data: WhatIfRequest) {
   const { n, record, at, now, asked, runs, surely } = data
   newest = n
   const coat = coatOn(record, at)

@@ -6,10 +6,12 @@ import { addDays, daysBetween } from '../record/day'
 import type { Day } from '../record/day'
 import type { Planned } from '../record/entries'
 import type { DogRecord } from '../record/fold'
+import type { TidyId } from '../record/tidies'
 import { timeline } from '../record/timeline'
 
+export type CareId = TidyId | 'bath'
 /** Care beside the comb, in the order of a day's work: nails before paws, face and ears on a dry coat. */
-export const CARE_IDS = [
+export const CARE_IDS: readonly CareId[] = [
   'look-over',
   'eyes',
   'teeth',
@@ -19,8 +21,7 @@ export const CARE_IDS = [
   'bath',
   'face',
   'ears',
-] as const
-export type CareId = (typeof CARE_IDS)[number]
+]
 
 interface CareRow {
   label: string

@@ -7,6 +7,10 @@ export const SETUP_MINUTES = 4
 /** Expected teasing, an item (common practice, no source). A mat's minutes are the groomer's. */
 export const TEASE_MINUTES = { tangle: 0.5, knot: 2, mat: 8 } as const
 
+/** Minutes of teasing for so many expected tangles and knots. */
+export const teaseMinutes = ({ tangles, knots }: { tangles: number; knots: number }) =>
+  tangles * TEASE_MINUTES.tangle + knots * TEASE_MINUTES.knot
+
 /** Longest a place is worked without a rest, against brush burn (judgement). */
 export const restMinutes = (region: Pick<Region, 'tender'>) => (region.tender ? 1 : 2)
 

@@ -1,4 +1,4 @@
-import { combMinutes, SETUP_MINUTES } from '../coat/minutes'
+import { SETUP_MINUTES, teaseMinutes } from '../coat/minutes'
 import type { PlaceId, RegionId } from '../coat/regions'
 import { dayOf } from '../record/day'
 import type { Day } from '../record/day'
@@ -6,7 +6,7 @@ import type { Planned } from '../record/entries'
 import type { Coat } from '../record/fold'
 import { chanceOfAnyMat, expectedKnots, howMany } from '../record/odds'
 import type { HowMany } from '../record/odds'
-import { teaseOf } from './problem'
+import { groomersToFind } from './today'
 
 /** What is to be expected of the days to a plan's end, its sessions kept and the comb going through. */
 export interface Forecast {
@@ -45,9 +45,8 @@ export function forecastOf(from: Coat, planned: readonly Planned[], to: Day): Fo
       let minutes = SETUP_MINUTES
       const ids: RegionId[] = []
       for (const p of coat.places) {
-        if (!session.places.includes(p.region.place)) continue
-        const k = expectedKnots(p)
-        minutes += combMinutes(coat.coat, coat.profile.weightKg, p.region, p.mm) + teaseOf(k.tangles, k.knots)
+        if (!session.places.includes(p.region.place) || groomersToFind(p)) continue
+        minutes += coat.minutesOf(p) + teaseMinutes(expectedKnots(p))
         formed.set(p.id, formed.get(p.id)! + p.unseen[2] - standing.get(p.id)!)
         ids.push(p.id)
       }

@@ -1,6 +1,5 @@
 import type { RegionId } from '../coat/regions'
 import { WET_DAYS, WET_FACTOR } from '../coat/exposure'
-import { combMinutes } from '../coat/minutes'
 import { dayNumber, dayOf } from '../record/day'
 import type { Day } from '../record/day'
 import type { Coat } from '../record/fold'
@@ -9,8 +8,6 @@ import type { Stages } from '../coat/knots'
 /** One place of the map over the days to come, as numbers. Index 0 is the day it was made on. */
 export interface PlaceOutlook {
   id: RegionId
-  /** Length each morning, mm. */
-  mm: Float64Array
   /** Knots born each day at θ = 1 while it is left as it is now, and once it was combed dry. */
   bornLeft: Float64Array
   bornDry: Float64Array
@@ -46,7 +43,6 @@ export function outlookOf(from: Coat, to: Day, swims = 0): Outlook {
     for (const l of p.left) for (const k of [0, 1, 2] as const) left[k] += l.count * l.stages[k]
     return {
       id: p.id,
-      mm: blank(),
       bornLeft: blank(),
       bornDry: blank(),
       comb: blank(),
@@ -54,17 +50,15 @@ export function outlookOf(from: Coat, to: Day, swims = 0): Outlook {
       left: left as Stages,
     }
   })
-  const kg = coat.profile.weightKg
   for (let d = 0; d <= days; d++) {
     const wet = coat.bornToday()
     const dry = coat.bornToday([], true)
     coat.places.forEach((p, i) => {
       const place = places[i]!
-      place.mm[d] = p.mm
       const more = p.region.covers.includes('swim') ? soaked : 1
       place.bornLeft[d] = more * wet[i]!
       place.bornDry[d] = more * dry[i]!
-      place.comb[d] = coat.pace * combMinutes(coat.coat, kg, p.region, p.mm)
+      place.comb[d] = coat.minutesOf(p)
     })
     coat.passDay()
   }

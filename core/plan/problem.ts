@@ -1,4 +1,6 @@
-import { SETUP_MINUTES, TEASE_MINUTES } from '../coat/minutes'
+import { CLEAR, stepStages } from '../coat/knots'
+import type { Stages } from '../coat/knots'
+import { SETUP_MINUTES, TEASE_MINUTES, teaseMinutes } from '../coat/minutes'
 import { regionOf } from '../coat/regions'
 import type { Instance } from './best/instance'
 import type { Outlook, PlaceOutlook } from './outlook'
@@ -49,22 +51,21 @@ export interface Problem {
   dayAt: number[]
 }
 
-/** Minutes of expected teasing. */
-export const teaseOf = (tangles: number, knots: number) =>
-  tangles * TEASE_MINUTES.tangle + knots * TEASE_MINUTES.knot
-
 /**
  * The minutes set aside for a place on a day: combing it, and teasing what a usual gap leaves. On the
  * outlook's own day what is there is known, and stands in its place.
  */
 function setAside(p: PlaceOutlook, rate: number, day: number, mu: number): number {
-  if (day === 0) {
-    return p.comb[0]! + teaseOf(rate * p.unseen[0] + p.left[0], rate * p.unseen[1] + p.left[1])
-  }
-  const x = mu * USUAL_GAP_DAYS
-  const per = (rate * p.bornDry[day]!) / mu
-  return p.comb[day]! + teaseOf(per * (1 - Math.exp(-x)), per * (1 - Math.exp(-x) * (1 + x)))
+  const there = day === 0 ? atStart(p, rate) : stepStages(CLEAR, rate * p.bornDry[day]!, mu, USUAL_GAP_DAYS)
+  return p.comb[day]! + teasing(there)
 }
+/** What is expected in a place on the outlook's own day. */
+const atStart = (p: PlaceOutlook, rate: number): Stages => [
+  rate * p.unseen[0] + p.left[0],
+  rate * p.unseen[1] + p.left[1],
+  0,
+]
+const teasing = ([tangles, knots]: Stages) => teaseMinutes({ tangles, knots })
 
 /**
  * What a stretch costs by when each unit is combed, ready for the search. A combing is taken to leave
@@ -80,12 +81,6 @@ export function problemOf(outlook: Outlook, units: readonly Unit[], terms: Terms
   const nodes = K + 2
   const minutes = new Float64Array(units.length * K)
   const cost = units.map(() => new Float64Array(nodes * nodes).fill(Infinity))
-  const stay = Math.exp(-mu)
-  /** Shares of the day's newborn, and of the standing tangles, that change stage within the day. */
-  const fresh = [(1 - stay) / mu, (1 - stay * (1 + mu)) / mu, (mu - 2 + stay * (2 + mu)) / mu] as const
-  const slip = mu * stay
-  const fall = 1 - stay * (1 + mu)
-
   units.forEach((unit, u) => {
     const table = cost[u]!
     const rows: boolean[] = dayAt.map((d) => terms.must?.get(d)?.includes(u) ?? false)
@@ -96,25 +91,18 @@ export function problemOf(outlook: Outlook, units: readonly Unit[], terms: Terms
       for (let k = 0; k < K; k++) minutes[u * K + k]! += setAside(p, rate, dayAt[k]!, mu)
       for (let i = 0; i < nodes - 1; i++) {
         const start = i === 0 ? 0 : dayAt[i - 1]!
-        let [n1, n2] = i === 0 ? [rate * p.unseen[0] + p.left[0], rate * p.unseen[1] + p.left[1]] : [0, 0]
-        let mats = 0
+        let there = i === 0 ? atStart(p, rate) : CLEAR
         const born = i === 0 ? p.bornLeft : p.bornDry
         let d = start
         for (let j = i + 1; j < nodes; j++) {
           const to = j === nodes - 1 ? days : dayAt[j - 1]!
-          for (; d < to; d++) {
-            const b = rate * born[d]!
-            mats += n2 * (1 - stay) + n1 * fall + b * fresh[2]
-            const t = n1 * slip
-            n1 = n1 * stay + b * fresh[0]
-            n2 = n2 * stay + t + b * fresh[1]
-          }
+          for (; d < to; d++) there = stepStages(there, rate * born[d]!, mu)
           const cell = j * nodes + i
           const before = n === 0 ? 0 : table[cell]!
           table[cell] =
             before +
-            worth * mats +
-            (j === nodes - 1 ? (terms.endsInVisit ? 0 : teaseOf(n1, n2)) : p.comb[to]! + teaseOf(n1, n2))
+            worth * there[2] +
+            (j === nodes - 1 ? (terms.endsInVisit ? 0 : teasing(there)) : p.comb[to]! + teasing(there))
         }
       }
     })

@@ -1,3 +1,4 @@
+import { regionOf } from '../coat/regions'
 import { addDays, daysBetween, weekday } from '../record/day'
 import type { Day } from '../record/day'
 import type { Choices, Entry, Fact, FactOf, Planned } from '../record/entries'
@@ -11,6 +12,7 @@ export const ROLLING_DAYS = 56
 export const FARTHEST_DAYS = 84
 /** A rolling plan is made anew once it looks no further than this, days (judgement). */
 const RENEWED_AT_DAYS = 28
+
 export type StretchPlan = FactOf<'plan'>
 export const NO_CHOICES: Choices = { blocked: [], minutesOn: {}, matWorth: MINUTES_A_MAT_IS_WORTH }
 
@@ -42,11 +44,30 @@ export const basisOf = (p: Profile): string =>
     [...p.absent].sort(),
   ])
 
+/** A plan as it stands on file. */
+export type FiledPlan = StretchPlan & { id: string; day: Day }
+
+/** The latest entry of a record, for a plan to say what it was made in view of. */
+export const latestEntry = (entries: readonly Entry[]): string | undefined =>
+  entries.reduce<string | undefined>((last, e) => (!last || e.id > last ? e.id : last), undefined)
+
+/**
+ * The moment up to which a plan knows of things, to be compared with ids. It is later than anything
+ * it was made in view of, though its own id, from a clock that is behind, may be earlier.
+ */
+const knownTo = (plan: FiledPlan) => (plan.knows && plan.knows >= plan.id ? `${plan.knows}+` : plan.id)
+
+const later = (a: FiledPlan, b: FiledPlan) =>
+  knownTo(a) > knownTo(b) || (knownTo(a) === knownTo(b) && a.id > b.id)
+
 /** The plan in force, the latest made; null if none was. */
-export function standingPlan(record: DogRecord): (StretchPlan & { id: string; day: Day }) | null {
-  let last: (StretchPlan & { id: string; day: Day }) | null = null
-  for (const f of timeline(record.entries))
-    if (f.what.kind === 'plan' && (!last || f.id > last.id)) last = { ...f.what, id: f.id, day: f.day }
+export function standingPlan(record: DogRecord): FiledPlan | null {
+  let last: FiledPlan | null = null
+  for (const f of timeline(record.entries)) {
+    if (f.what.kind !== 'plan') continue
+    const plan = { ...f.what, id: f.id, day: f.day }
+    if (!last || later(plan, last)) last = plan
+  }
   return last
 }
 
@@ -55,8 +76,9 @@ const PLANS_SENT = 12
 
 /** A record's entries without the plans that others have long taken the place of. */
 export function withoutOldPlans(entries: readonly Entry[]): Entry[] {
-  const plans = entries.filter((e) => e.what.kind === 'plan').map((e) => e.id)
-  const old = new Set(plans.sort().slice(0, -PLANS_SENT))
+  const plans = entries.flatMap(({ id, day, what }) => (what.kind === 'plan' ? [{ ...what, id, day }] : []))
+  plans.sort((a, b) => (later(a, b) ? 1 : -1))
+  const old = new Set(plans.slice(0, -PLANS_SENT).map((p) => p.id))
   return entries.filter((e) => !old.has(e.id))
 }
 
@@ -67,30 +89,36 @@ const UNFORESEEN: readonly Fact['kind'][] = ['wash', 'wet', 'gear', 'measure', '
  * Whether a plan still holds: it runs as far as it should, the dog and the week are as they were, and
  * since it was made only what it foresaw has happened, the comb gliding at what was planned.
  */
-export function planStands(
-  record: DogRecord,
-  plan: (StretchPlan & { id: string; day: Day }) | null,
-  at: Day,
-): boolean {
+export function planStands(record: DogRecord, plan: FiledPlan | null, at: Day): boolean {
   if (!plan || plan.basis !== basisOf(record.profile) || plan.to <= at) return false
   const end = stretchEnd(record.profile, at)
   if (end.why === 'visit' ? plan.to !== end.to : daysBetween(at, plan.to) < RENEWED_AT_DAYS) return false
-  const planned = new Map(plan.sessions.map((s) => [s.day, new Set<string>(s.places)]))
+  const known = knownTo(plan)
+  if (record.entries.some((e) => e.id > known && corrects(e, record, known))) return false
+  const planned = new Map(plan.sessions.map((s) => [s.day, new Set(s.places)]))
   const combed = new Set<string>()
   for (const { id, day, what } of timeline(record.entries)) {
     if (what.kind === 'check' && what.finding === 'glides') {
-      const place = what.region.split('.')[0]!
+      const { place } = regionOf(what.region)
       combed.add(`${day}/${place}`)
-      if (id > plan.id && !planned.get(day)?.has(place)) return false
+      if (id > known && !planned.get(day)?.has(place)) return false
       continue
     }
-    if (id <= plan.id) continue
+    if (id <= known) continue
     if (UNFORESEEN.includes(what.kind) || what.kind === 'check') return false
   }
   // A session that was missed leaves places uncombed that it counted on.
   for (const s of plan.sessions)
     if (s.day >= plan.day && s.day < at && s.places.some((p) => !combed.has(`${s.day}/${p}`))) return false
   return true
+}
+
+/** Whether an entry takes back or changes something a plan rested on. Plans taken back are no such thing. */
+function corrects(e: Entry, record: DogRecord, known: string): boolean {
+  if (e.what.kind !== 'correction' || e.what.replaces > known) return false
+  const { replaces } = e.what
+  const was = record.entries.find((x) => x.id === replaces)
+  return !!was && was.what.kind !== 'plan' && was.what.kind !== 'session'
 }
 
 /** Sessions of a plan from a day on. */

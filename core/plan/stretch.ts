@@ -3,27 +3,24 @@ import type { PlaceId } from '../coat/regions'
 import { addDays, dayOf, daysBetween } from '../record/day'
 import type { Day } from '../record/day'
 import type { Choices, Planned } from '../record/entries'
-import type { Coat, DogRecord, RegionState } from '../record/fold'
+import type { Coat, RegionState } from '../record/fold'
+import { broken, costOf } from './best/instance'
+import type { Chosen, Instance } from './best/instance'
 import { Planner } from './best/planner'
 import type { Effort } from './best/planner'
 import { outlookOf } from './outlook'
 import { problemOf } from './problem'
 import type { Terms, Unit } from './problem'
-import {
-  basisOf,
-  minutesFor,
-  NO_CHOICES,
-  planStands,
-  sessionsFrom,
-  standingPlan,
-  stretchEnd,
-} from './standing'
+import { basisOf, minutesFor, NO_CHOICES, sessionsFrom, stretchEnd } from './standing'
 import type { StretchPlan } from './standing'
 import { groomersToFind } from './today'
 import { WORKING_ORDER } from './working-order'
 
 /** A plan that stands gives way only to one that is better by these, minutes and share (judgement). */
 const BETTER_BY = { minutes: 2, share: 0.02 }
+
+/** A share to a thousandth, never less than it is. */
+const roundUp = (share: number) => Math.min(1, Math.ceil(share * 1000 - 1e-9) / 1000)
 
 /** Places as the planner takes them: pairs together, without what is the groomer's to find. */
 function unitsOf(coat: Coat): { units: Unit[]; places: PlaceId[] } {
@@ -63,6 +60,7 @@ export interface Asked {
 /** A stretch being planned. Read `plan()` between slices; it is never worse than the one before. */
 export class StretchPlanner {
   private readonly planner: Planner
+  private readonly instance: Instance
   private readonly dayAt: number[]
   private readonly places: PlaceId[]
   private readonly from: Day
@@ -119,20 +117,37 @@ export class StretchPlanner {
     for (const [d, list] of must)
       for (const u of list) instance.spaced[u] = held.has(d) ? 0 : Math.min(1, instance.spaced[u]!)
     this.dayAt = dayAt
-    let start: Uint8Array | undefined
-    if (asked.start) {
-      start = new Uint8Array(instance.units * instance.days)
-      for (const s of asked.start) {
-        const k = dayAt.indexOf(daysBetween(this.from, s.day))
-        if (k < 0) continue
-        for (const p of s.places) {
-          const u = places.indexOf(p)
-          if (u >= 0) start[u * instance.days + k] = 1
-        }
-      }
-    }
+    this.instance = instance
+    const start = asked.start && this.chosenOf(asked.start)
     this.planner = new Planner(instance, effort, random, start)
     this.startCost = start ? this.planner.startCost : Infinity
+  }
+
+  /** A plan's sessions as the search knows them; days and places it does not know fall out. */
+  private chosenOf(sessions: readonly Planned[]): Chosen {
+    const { units, days } = this.instance
+    const chosen = new Uint8Array(units * days)
+    for (const s of sessions) {
+      const k = this.dayAt.indexOf(daysBetween(this.from, s.day))
+      for (const p of s.places) {
+        const u = this.places.indexOf(p)
+        if (u >= 0 && k >= 0) chosen[u * days + k] = 1
+      }
+    }
+    return chosen
+  }
+
+  /**
+   * By what share of its cost a plan is at most above the best there is, once the bound is worked
+   * out; null for one that does not keep the rules: over a day's minutes, or the comb-out left out.
+   */
+  gapOf(sessions: readonly Planned[]): number | null {
+    // A day there is no time on at all is not among the days searched.
+    if (sessions.some((s) => !this.dayAt.includes(daysBetween(this.from, s.day)))) return null
+    const chosen = this.chosenOf(sessions)
+    if (broken(this.instance, chosen).length) return null
+    const cost = costOf(this.instance, chosen)
+    return cost > 0 ? roundUp(Math.max(0, 1 - this.planner.bound / cost)) : 0
   }
 
   advance = () => this.planner.advance()
@@ -159,7 +174,7 @@ export class StretchPlanner {
       choices: this.asked.choices,
       sessions,
       basis: basisOf(this.asked.coat.profile),
-      gap: Math.min(1, Math.round(gap * 1000) / 1000),
+      gap: roundUp(gap),
     }
   }
 
@@ -173,12 +188,7 @@ export class StretchPlanner {
  * What planning anew starts from and holds on to: pinned sessions, and today's once it is begun, as
  * far as it is still to do.
  */
-export function askedOf(
-  record: DogRecord,
-  coat: Coat,
-  standing: StretchPlan | null,
-  holdToday: boolean,
-): Asked {
+export function askedOf(coat: Coat, standing: StretchPlan | null, holdToday: boolean): Asked {
   const at = dayOf(coat.today)
   const choices = standing?.choices ?? NO_CHOICES
   const old = standing ? sessionsFrom(standing, at) : []
@@ -193,19 +203,4 @@ export function askedOf(
   if (begun || holdToday) fixed.push({ ...today, pinned: old.some((s) => s.day === at && s.pinned) })
   else fixed.push(...old.filter((s) => s.day === at && s.pinned))
   return { coat, choices, fixed, ...(standing ? { start: old } : {}) }
-}
-
-/**
- * The plan for a dog from a day on: the one that stands, or a planner to make one anew, begun from
- * what is left of it so that no more changes than must.
- */
-export function planAnew(
-  record: DogRecord,
-  coat: Coat,
-  effort: Effort,
-  random: () => number,
-): { stands: StretchPlan } | { planner: StretchPlanner } {
-  const standing = standingPlan(record)
-  if (standing && planStands(record, standing, dayOf(coat.today))) return { stands: standing }
-  return { planner: new StretchPlanner(askedOf(record, coat, standing, false), effort, random) }
 }

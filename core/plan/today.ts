@@ -1,5 +1,5 @@
 import { COATS } from '../coat/coat-types'
-import { combMinutes, SETUP_MINUTES, TEASE_MINUTES } from '../coat/minutes'
+import { SETUP_MINUTES, teaseMinutes } from '../coat/minutes'
 import { placeRow, regionOf } from '../coat/regions'
 import type { PlaceId, RegionId } from '../coat/regions'
 import { addDays, dayOf, daysBetween, weekday } from '../record/day'
@@ -166,14 +166,8 @@ function candidate(
   const done = next.done.get(place) ?? []
   const total = (list: readonly RegionState[], of: (s: RegionState) => number) =>
     list.reduce((sum, s) => sum + of(s), 0)
-  const tease = (s: RegionState) => {
-    const k = expectedKnots(s)
-    return k.tangles * TEASE_MINUTES.tangle + k.knots * TEASE_MINUTES.knot
-  }
-  const minutes = total(
-    states,
-    (s) => coat.pace * combMinutes(coat.coat, profile.weightKg, regionOf(s.id), s.mm) + tease(s),
-  )
+  const tease = (s: RegionState) => teaseMinutes(expectedKnots(s))
+  const minutes = total(states, (s) => coat.minutesOf({ region: regionOf(s.id), mm: s.mm }) + tease(s))
   const saved =
     MINUTES_A_MAT_IS_WORTH * (total(left, expectedMats) - total(done, expectedMats)) +
     total(left, tease) -
@@ -316,5 +310,4 @@ export function shownMinutes(items: readonly Pick<PlanItem, 'minutes'>[]): numbe
 }
 
 /** Minutes to comb the whole coat once as it is now, without laying out. */
-const wholeCoatMinutes = ({ coat, profile, places, pace }: Coat): number =>
-  places.reduce((sum, p) => sum + pace * combMinutes(coat, profile.weightKg, p.region, p.mm), 0)
+const wholeCoatMinutes = (coat: Coat): number => coat.places.reduce((sum, p) => sum + coat.minutesOf(p), 0)

@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { PART_IDS } from '../coat/regions'
 import { COMFORT_IDS, FINDING_IDS } from './findings'
+import { TIDY_IDS } from './tidies'
 import { daySchema, minutesSchema, nameSchema, placeSchema, regionSchema } from './profile'
 
 /** Knots of one kind in one place; past this a place is felted, not counted (judgement). */
@@ -80,10 +81,7 @@ export const factSchema = z.discriminatedUnion('kind', [
   /** Care beside the comb, done at home; whether it was time for it, as it turned out. */
   z.strictObject({
     kind: z.literal('tidy'),
-    tidy: z.enum(
-      ['look-over', 'eyes', 'teeth', 'nails', 'paws', 'sanitary', 'face', 'ears'],
-      'There is no such tidy.',
-    ),
+    tidy: z.enum(TIDY_IDS, 'There is no such tidy.'),
     was: z.enum(['not-yet', 'right', 'overdue']).optional(),
   }),
   /** The plan as it stands from this entry on. It says nothing of the coat. */
@@ -95,8 +93,10 @@ export const factSchema = z.discriminatedUnion('kind', [
     sessions: z.array(plannedSchema).max(400),
     /** What of the profile it was made from. */
     basis: z.string().max(2000),
-    /** By what share of its cost it is at most above the best plan there is. */
-    gap: z.number().min(0).max(1),
+    /** By what share of its cost it is at most above the best plan there is; unset once changed by hand. */
+    gap: z.number().min(0).max(1).optional(),
+    /** The latest entry it was made in view of: another device's clock may run ahead of this one's. */
+    knows: z.uuid().optional(),
   }),
   z.strictObject({ kind: z.literal('session'), minutes: z.number().min(0).max(600), places: count }),
 ])

@@ -273,10 +273,23 @@ export class Coat {
     this.growth = notice(this.growth, mean(rates.map((r) => r.rate)), MEASURE_SD_MM / days)
   }
 
+  /** Minutes this owner takes to comb a place once as it is now, nothing found. */
+  minutesOf = (p: Pick<Working, 'region' | 'mm'>): number => this.pace * this.usualMinutes(p)
+  private usualMinutes = (p: Pick<Working, 'region' | 'mm'>) =>
+    combMinutes(this.coat, this.profile.weightKg, p.region, p.mm)
   /** Times the usual minutes that combing takes here. */
   get pace(): number {
     return Math.exp(this.speed.held.mean)
   }
+
+  /** Takes over what another coat of the same dog has taught: its places, its growth, the owner's pace. */
+  learnFrom(other: Coat): this {
+    for (const p of this.places) p.rate = other.at(p.id)?.rate ?? p.rate
+    this.growth = other.growth
+    this.speed = other.speed
+    return this
+  }
+
   /** What has been learned of how fast this coat grows, mm a day, and of the owner's pace. */
   get learnedGrowth(): Learned {
     return learnedOf(this.growth)
@@ -326,8 +339,7 @@ export class Coat {
     }
     // Teasing is counted apart, so only a comb that went through tells the pace.
     if (c.finding === 'glides' && c.seconds !== undefined && c.seconds >= LEAST_TIMED_SECONDS) {
-      const usual = combMinutes(this.coat, this.profile.weightKg, p.region, p.mm)
-      const times = Math.log(c.seconds / 60 / usual)
+      const times = Math.log(c.seconds / 60 / this.usualMinutes(p))
       this.speed = notice(this.speed, Math.max(-PACE_AT_MOST, Math.min(PACE_AT_MOST, times)), PACE_SD)
     }
     const found = foundIn(c)

@@ -1,4 +1,5 @@
 import { randomGamma, randomLcg, randomPoisson } from 'd3-random'
+import { KEPT } from '../coat/knots'
 import { SETUP_MINUTES, TEASE_MINUTES } from '../coat/minutes'
 import type { Outlook } from '../plan/outlook'
 import type { Rate } from '../learn/rate'
@@ -23,8 +24,8 @@ export interface Outcome {
   minutes: Float32Array
 }
 
-/** What a combing leaves, as in the fold: one knot in fifty is passed over (judgement). */
-const PASSED_OVER = 0.02
+/** What a combing leaves, as in the fold: one knot in fifty is passed over. */
+const [PASSED_OVER] = KEPT.combed
 
 /** Seeds of the chances, so that what is asked twice, or shared, is answered alike. */
 export const SEED = 7

@@ -4,10 +4,11 @@ import { outlookOf } from '../plan/outlook'
 import { NO_CHOICES, standingPlan } from '../plan/standing'
 import { StretchPlanner } from '../plan/stretch'
 import { lengthsAt } from '../plan/weekly'
-import { addDays } from '../record/day'
+import { addDays, daysBetween } from '../record/day'
 import type { Day } from '../record/day'
 import { coatOn } from '../record/fold'
 import type { Coat, DogRecord } from '../record/fold'
+import { timeline } from '../record/timeline'
 import { playStretches, spreadOf } from './stretches'
 import type { Game, Spread } from './stretches'
 
@@ -47,13 +48,15 @@ const USUAL_MM = 20
 /** The settings as the dog lives now. */
 export function settingsOf(record: DogRecord, at: Day): Settings {
   const { profile } = record
-  const visits = record.entries.filter((e) => e.what.kind === 'visit' && e.day <= at)
-  const last = visits.sort((a, b) => (a.day < b.day ? 1 : -1))[0]
+  // As corrected since, if it was.
+  const last = timeline(record.entries)
+    .filter((f) => f.what.kind === 'visit' && f.day <= at)
+    .at(-1)
   const cut = last?.what.kind === 'visit' ? last.what.lengths.body : undefined
   const from = last?.day ?? profile.since
   const weeks =
     profile.nextVisit && profile.nextVisit > from
-      ? Math.round((Date.parse(profile.nextVisit) - Date.parse(from)) / (7 * 86_400_000))
+      ? Math.round(daysBetween(from, profile.nextVisit) / 7)
       : USUAL_WEEKS
   return {
     mm: clampTo('mm', cut ?? USUAL_MM),
@@ -93,8 +96,7 @@ export function gameOf(record: DogRecord, now: Coat, at: Day, settings: Settings
     day: at,
     what: { kind: 'visit' as const, lengths: lengthsAt(profile.coat, settings.mm), found: [] },
   }
-  const coat = coatOn({ profile, entries: [visit] }, at)
-  coat.places.forEach((p, i) => (p.rate = now.places[i]?.rate ?? p.rate))
+  const coat = coatOn({ profile, entries: [visit] }, at).learnFrom(now)
   const planner = new StretchPlanner(
     {
       coat,
@@ -112,7 +114,7 @@ export function gameOf(record: DogRecord, now: Coat, at: Day, settings: Settings
     outlook: outlookOf(coat, to, settings.swims),
     rates: coat.places.map((p) => p.rate),
     sessions: planner.plan().sessions.map((s) => ({
-      day: Math.round((Date.parse(s.day) - Date.parse(at)) / 86_400_000),
+      day: daysBetween(at, s.day),
       places: s.places.flatMap((p) => index.get(p) ?? []),
     })),
     missed: settings.missed,

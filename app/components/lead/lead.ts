@@ -15,6 +15,9 @@ export interface LeadShape {
   half: (day: number) => number
 }
 
+/** From this many places on a session is a comb-through, not a round (judgement). */
+export const FULL_FROM = 15
+
 /** How far the lead has swollen, 0 to 1, at a chance: a mat one time in six shows, as it should. */
 export const swell = (chance: number) => Math.pow(Math.max(0, Math.min(1, chance)), 0.7)
 

@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { useElementSize } from '@vueuse/core'
 import { addDays, daysBetween } from '#core/record/day'
 import { shortDay } from '#core/record/say-day'
 import { inOdds } from '~/words/numbers'
@@ -16,9 +15,7 @@ const props = defineProps<{
   /** Days on which something was or is to be combed. */
   combings: string[]
 }>()
-const frame = ref<HTMLElement | null>(null)
-const { width } = useElementSize(frame)
-const w = computed(() => Math.max(300, width.value || 340))
+const { frame, w } = useFrameWidth(300)
 const H = 286
 const [LEFT, RIGHT, TOP, BASE] = [62, 10, 26, 236]
 const LINES = [

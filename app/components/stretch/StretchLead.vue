@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { useElementSize } from '@vueuse/core'
 import { CARE } from '#core/care/due'
 import type { CareId } from '#core/care/due'
 import { addDays, daysBetween } from '#core/record/day'
@@ -29,9 +28,7 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{ pick: [string]; move: [string, string]; keep: []; back: [] }>()
 
-const frame = ref<HTMLElement | null>(null)
-const { width } = useElementSize(frame)
-const w = computed(() => Math.max(320, width.value || 358))
+const { frame, w } = useFrameWidth()
 const wide = computed(() => w.value > 700)
 const Y = 92
 const total = computed(() => daysBetween(props.from, props.to))
@@ -178,28 +175,7 @@ function key(event: KeyboardEvent, h: Hung) {
         stroke="var(--edge)"
         stroke-width="1.6"
       />
-      <g
-        fill="none"
-        stroke="var(--ink)"
-        stroke-width="1.8"
-        stroke-linecap="round"
-        :transform="`translate(${box.x0 - 2} ${Y})`"
-      >
-        <path d="M0 0h-5" />
-        <circle cx="-8.500" cy="0" r="3.200" />
-        <path
-          d="M-12-1.500h-4M-12 1.500h-4M-16-2.800c-5-3-9-2-10 2-1 3.600 2.500 5.600 6 5 2-.4 3-1.200 4-2M-16-2.800v5"
-        />
-      </g>
-      <path :d="shape.body" fill="var(--coat)" />
-      <path :d="shape.tint" fill="var(--tint)" fill-opacity=".3" />
-      <path :d="shape.past" fill="var(--ink)" fill-opacity=".85" />
-      <path :d="shape.ahead" fill="var(--ink)" fill-opacity=".5" />
-      <path :d="shape.edges" fill="var(--ink)" fill-opacity=".9" />
-      <g v-if="booked" fill="none" :transform="`translate(${box.x1 + 1} ${Y})`" stroke-linecap="round">
-        <path d="M0 0c10-13 34-15 37-1 2.500 13-20 15-37 3" stroke="var(--ink)" stroke-width="3.600" />
-        <path d="M0 0c10-13 34-15 37-1 2.500 13-20 15-37 3" stroke="var(--coat)" stroke-width="1.100" />
-      </g>
+      <LeadBody :shape="shape" :x0="box.x0" :x1="box.x1" :y="Y" :booked="booked" />
       <path
         v-if="dashed"
         :d="dashed"

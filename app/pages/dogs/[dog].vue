@@ -22,8 +22,8 @@ const planning = usePlan(
   today,
   atTable,
 )
-provide(dogKey, { file, today, coat, planning })
 const stretch = computed(() => stretchOf(file.value, coat.value, today.value, planning.plan.value))
+provide(dogKey, { file, today, coat, planning, stretch })
 const now = computed(() => coat.value.state())
 const shades = computed(() =>
   Object.fromEntries(

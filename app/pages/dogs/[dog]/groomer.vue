@@ -5,6 +5,7 @@ import { daysBetween } from '#core/record/day'
 import { dayAndMonth, sayDay } from '#core/record/say-day'
 import { MOST_NOTE } from '#shared/limits'
 import type { Thread } from '#shared/api'
+import { askFrom, sayAsk } from '~/words/ask'
 
 const { file, today } = useDog()
 const record = useRecord()
@@ -25,7 +26,16 @@ onMounted(load)
 const storeKey = computed(() => `draft:${file.value.id}`)
 const fromRecord = computed(() => draftNote(file.value, today.value))
 const body = ref('')
-onMounted(() => (body.value = localStorage.getItem(storeKey.value) ?? fromRecord.value))
+const route = useRoute()
+const router = useRouter()
+onMounted(async () => {
+  body.value = localStorage.getItem(storeKey.value) ?? fromRecord.value
+  // Asked for on another page, once.
+  const ask = sayAsk(askFrom(route.query))
+  if (!ask) return
+  if (!body.value.includes(ask)) body.value = `${body.value}\n${ask}`.trim()
+  await router.replace({ query: {} })
+})
 watch(body, (text) => {
   if (text === fromRecord.value) localStorage.removeItem(storeKey.value)
   else localStorage.setItem(storeKey.value, text)

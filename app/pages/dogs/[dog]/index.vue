@@ -10,7 +10,7 @@ import { sayChance, sayReason, sayWhy } from '~/words/reasons'
 import { useMediaQuery } from '@vueuse/core'
 
 const { file, today, coat, planning } = useDog()
-const router = useRouter()
+const combAtTable = useCombAtTable()
 const profile = computed(() => file.value.profile)
 const usual = computed(() => minutesOn(file.value, today.value))
 const chosen = ref<number | null>(null)
@@ -75,8 +75,7 @@ const visit = computed(() => {
 const starting = ref(false)
 async function start(regions: RegionId[]) {
   starting.value = true
-  await startTable(file.value.id, today.value, regions)
-  await router.push(`/dogs/${file.value.id}/table`)
+  await combAtTable(regions)
 }
 const startLabel = computed(() => {
   const first = plan.value.items[0]

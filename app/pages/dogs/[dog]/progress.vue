@@ -2,7 +2,7 @@
 import { placeRow } from '#core/coat/regions'
 import type { RegionId } from '#core/coat/regions'
 import { REGIONS } from '#core/coat/regions'
-import { daysBetween } from '#core/record/day'
+import { addDays, daysBetween } from '#core/record/day'
 import { dayAndMonth, shortDay } from '#core/record/say-day'
 import type { Comfort } from '#core/record/findings'
 import type { Learned } from '#core/learn/normal'
@@ -10,10 +10,12 @@ import { leadShape } from '~/components/lead/lead'
 import { capital, plural } from '~/words/numbers'
 
 /** Progress: what the comb has said, what was spent, what has been learned of this dog. */
-const { file, today, coat, planning } = useDog()
-const view = useProgressView()
-const { from, days, said, comfort, weeks, stretches } = view
-const frame = computed(() => stretchOf(file.value, coat.value, today.value, planning.plan.value))
+const { file, today, coat, planning, stretch: frame } = useDog()
+const from = computed(() => frame.value.from)
+const { days, said, comfort, stretches } = useProgressView(from)
+const view = useStretchView(planning.plan, from)
+/** Weeks begun. */
+const weeks = computed(() => view.weeks(addDays(today.value, 1), []))
 const her = computed(() => (file.value.profile.sex === 'female' ? 'Her' : 'His'))
 
 const headline = computed(() => {
@@ -40,11 +42,6 @@ const combings = computed(() => [
 ])
 const picked = ref<RegionId | null>(null)
 const storyOf = (place: string) => (picked.value = REGIONS.find((r) => r.place === place)!.id)
-const standing = useStanding(
-  computed(() => minutesOn(file.value, today.value)),
-  ref(null),
-)
-
 const COMFORT_PATH: Record<Comfort, string> = {
   easy: 'M2 10h28',
   fidgety: 'M2 10c3-9 6-9 9 0s6 9 9 0 6-9 10 0',
@@ -160,14 +157,7 @@ const sayLearned = (l: Learned, times: number) =>
             </tr>
           </tbody>
         </table>
-        <LazyPlaceStory
-          v-if="picked"
-          :region="picked"
-          :chance="standing.chances.value[picked]"
-          :shade="standing.shades.value[picked]"
-          :until="standing.plan.value.until"
-          @comb="$router.push(`/dogs/${file.id}/table`)"
-        />
+        <ToldStory v-if="picked" :region="picked" />
       </section>
     </div>
 

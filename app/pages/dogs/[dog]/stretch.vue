@@ -1,30 +1,32 @@
 <script setup lang="ts">
 import { onKeyStroke } from '@vueuse/core'
-import { CARE } from '#core/care/due'
-import { placeRow } from '#core/coat/regions'
-import type { RegionId } from '#core/coat/regions'
 import { forecastOf, movedTo } from '#core/plan/forecast'
-import { shownMinutes } from '#core/plan/today'
 import { minutesFor, stretchEnd } from '#core/plan/standing'
 import { addDays, daysBetween } from '#core/record/day'
-import { dayAndMonth, shortWeekday, weekdayName } from '#core/record/say-day'
+import type { Choices } from '#core/record/entries'
+import { SETUP_MINUTES } from '#core/coat/minutes'
+import { dayAndMonth, weekdayName } from '#core/record/say-day'
 import { waysOut } from '#core/plan/ways-out'
-import { inHundred, sayCost } from '~/words/hundred'
-import { capital, inHalves, inOdds, plural } from '~/words/numbers'
-import { sayReason } from '~/words/reasons'
+import { sayCost } from '~/words/hundred'
+import { capital, plural } from '~/words/numbers'
 
 /** The stretch: the plan from visit to visit, why each thing is there, and what a change would cost. */
-const { file, today, coat, planning } = useDog()
+const { file, today, coat, planning, stretch: frame } = useDog()
 const plan = computed(() => planning.plan.value)
 const profile = computed(() => file.value.profile)
 const end = computed(() => stretchEnd(profile.value, today.value))
-const frame = computed(() => stretchOf(file.value, coat.value, today.value, plan.value))
 const from = computed(() => frame.value.from)
 const to = computed(() => plan.value?.to ?? end.value.to)
 const view = useStretchView(plan, from)
 const { care, forecast, past, ahead, reasons, daysLeft } = view
 
-const noMinutes = computed(() => profile.value.minutes.every((m) => m <= 4))
+/** As it was, and from tomorrow as forecast, each day at its worst; just as far as the plan goes. */
+const chances = computed(() => [
+  ...frame.value.chances.slice(0, daysBetween(from.value, today.value) + 1),
+  ...(forecast.value?.before.slice(1) ?? []),
+])
+
+const noMinutes = computed(() => profile.value.minutes.every((m) => m <= SETUP_MINUTES))
 const headline = computed(() => {
   const n = plan.value?.sessions.length ?? 0
   if (!n && noMinutes.value) return 'No minutes, no plan'
@@ -92,30 +94,21 @@ async function keep() {
   move.value = null
   picked.value = target
   await planning.set(sessions)
-  changes.value += 1
   await refocus(target)
 }
 const putBack = () => (move.value = null)
 onKeyStroke('Escape', putBack)
 
-/** Changes made here that can be undone, one after another. */
-const changes = ref(0)
 async function undo() {
-  if (!changes.value) return
-  changes.value -= 1
   move.value = null
   await planning.undo()
 }
 const busy = ref(false)
-async function chooseAll(choices: NonNullable<typeof plan.value>['choices']) {
+async function choose(choices: Choices) {
   busy.value = true
   move.value = null
   await planning.choose(choices)
   busy.value = false
-  changes.value += 1
-}
-function choose(change: Partial<NonNullable<typeof plan.value>['choices']>) {
-  if (plan.value) void chooseAll({ ...plan.value.choices, ...change })
 }
 
 const chosenDay = ref<string | null>(null)
@@ -125,50 +118,21 @@ const picked = computed({
 })
 const days = computed(() => Array.from({ length: daysLeft.value }, (_, n) => addDays(today.value, n)))
 const session = computed(() => plan.value?.sessions.find((s) => s.day === picked.value) ?? null)
-const detail = computed(() => reasons.value.get(picked.value) ?? null)
 const also = computed(() => care.value.filter((c) => !c.past && c.day === picked.value).map((c) => c.care))
-const SHOWN = 6
-const all = ref(false)
-/** The place whose story is told. */
-const told = ref<RegionId | null>(null)
-const standing = useStanding(
-  computed(() => minutesOn(file.value, today.value)),
-  ref(null),
-)
-watch(picked, () => {
-  all.value = false
-  told.value = null
-})
-const rows = computed(() => {
-  if (!detail.value) return []
-  const minutes = shownMinutes(detail.value.items)
-  const list = detail.value.items.map((item: (typeof detail.value.items)[number], i: number) => ({
-    item,
-    minutes: minutes[i]!,
-  }))
-  list.sort((a: (typeof list)[number], b: (typeof list)[number]) => b.item.chanceIfLeft - a.item.chanceIfLeft)
-  return all.value ? list : list.slice(0, SHOWN)
-})
 const isBlocked = computed(() => plan.value?.choices.blocked.includes(picked.value) ?? false)
 const minutesThere = computed(() =>
   plan.value ? minutesFor(profile.value, plan.value.choices, picked.value) : 0,
 )
 function block() {
-  const { blocked } = plan.value!.choices
-  choose({
-    blocked: isBlocked.value ? blocked.filter((d) => d !== picked.value) : [...blocked, picked.value],
-  })
+  const { choices } = plan.value!
+  const others = choices.blocked.filter((d) => d !== picked.value)
+  void choose({ ...choices, blocked: isBlocked.value ? others : [...others, picked.value] })
 }
-async function pin() {
-  await planning.set(
-    plan.value!.sessions.map((s) => (s.day === picked.value ? { ...s, pinned: !s.pinned } : s)),
-  )
-  changes.value += 1
-}
-const STEP = 5
-function addMinutes(by: number) {
-  const now = Math.max(0, Math.min(240, minutesThere.value + by))
-  choose({ minutesOn: { ...plan.value!.choices.minutesOn, [picked.value]: now } })
+const pin = () =>
+  planning.set(plan.value!.sessions.map((s) => (s.day === picked.value ? { ...s, pinned: !s.pinned } : s)))
+function setMinutes(minutes: number) {
+  const { choices } = plan.value!
+  void choose({ ...choices, minutesOn: { ...choices.minutesOn, [picked.value]: minutes } })
 }
 
 const weeks = computed(() => view.weeks(to.value, ahead.value))
@@ -178,19 +142,6 @@ const weekChange = computed(() => {
   return weeks.value.map((w, i) => Math.round(moved[i]!.planned - w.planned))
 })
 
-const WORTH = [20, 50, 100, 150, 200, 300, 400]
-const worth = computed(() => plan.value?.choices.matWorth ?? 150)
-const LONGEST = [8, 12, 15, 20, 30, 45]
-function setLongest(minutes: number) {
-  const { longest: _gone, ...others } = plan.value!.choices
-  void chooseAll(minutes ? { ...others, longest: minutes } : others)
-}
-const gap = computed(() => {
-  const g = plan.value?.gap ?? 0
-  return g < 0.005 ? 'The best plan there is' : `Within ${Math.ceil(g * 100)} % of the best plan there is`
-})
-const asPlanned = computed(() => (forecast.value ? inHundred(forecast.value.odds) : null))
-const asMoved = computed(() => (tried.value ? inHundred(tried.value.forecast.odds) : null))
 const out = computed(() => (forecast.value ? waysOut(coat.value, forecast.value) : null))
 </script>
 
@@ -234,7 +185,9 @@ const out = computed(() => (forecast.value ? waysOut(coat.value, forecast.value)
           </template>
           <template v-else>
             <p class="small pt-1">Draw a session along the lead to see what it costs.</p>
-            <button v-if="changes" class="quiet" @click="undo">Undo the last change</button>
+            <button v-if="planning.changes.value.length" class="quiet" @click="undo">
+              Undo the last change
+            </button>
           </template>
         </div>
       </div>
@@ -244,7 +197,7 @@ const out = computed(() => (forecast.value ? waysOut(coat.value, forecast.value)
         :to="to"
         :today="today"
         :booked="end.why === 'visit'"
-        :chances="frame.chances.slice(0, daysBetween(from, to) + 1)"
+        :chances="chances"
         :hung="hung"
         :picked="picked"
         :move="move"
@@ -266,178 +219,30 @@ const out = computed(() => (forecast.value ? waysOut(coat.value, forecast.value)
       </section>
 
       <div class="mt-4 grid gap-x-11 gap-y-6 border-t border-ink pt-3 desk:grid-cols-2">
-        <section aria-label="The day">
-          <div class="flex flex-wrap items-baseline justify-between gap-x-4">
-            <h2>
-              {{
-                session
-                  ? `Why ${weekdayName(picked)} ${dayAndMonth(picked)}`
-                  : `${weekdayName(picked)} ${dayAndMonth(picked)}`
-              }}
-            </h2>
-            <label class="small flex min-h-11 items-center gap-2">
-              another day
-              <select v-model="picked" class="h-9 border-b border-edge bg-transparent">
-                <option v-for="d in days" :key="d" :value="d">{{ shortWeekday(d) }}</option>
-              </select>
-            </label>
-          </div>
-          <p v-if="!session" class="why border-t border-rule py-2">
-            {{
-              isBlocked
-                ? 'You keep this day free.'
-                : minutesThere > 4
-                  ? `No session: ${minutesThere} minutes here would save less than they cost.`
-                  : 'No minutes for the table on this day.'
-            }}
-          </p>
-          <ul v-else>
-            <li
-              v-for="{ item, minutes } in rows"
-              :key="item.place"
-              class="grid grid-cols-[1fr_auto] items-baseline gap-x-3 border-t border-rule py-[7px] desk:grid-cols-[9rem_1fr_auto]"
-            >
-              <button
-                class="-my-[7px] min-h-[38px] text-left font-semibold"
-                :aria-expanded="told === item.regions[0]"
-                @click="told = told === item.regions[0] ? null : item.regions[0]!"
-              >
-                {{ placeRow(item.place).plural }}
-              </button>
-              <i class="why order-3 text-[14.5px] desk:order-none">{{ sayReason(item, picked) }}</i>
-              <span class="text-right text-[14px] whitespace-nowrap text-ink-2"
-                >{{ inHalves(minutes) }} min; left,
-                <b class="font-semibold text-ink">{{ inOdds(item.chanceIfLeft) }}</b></span
-              >
-            </li>
-          </ul>
-          <button v-if="detail && rows.length < detail.items.length" class="quiet" @click="all = true">
-            {{ plural(detail.items.length - rows.length, 'more place', 'more places') }}
-          </button>
-          <LazyPlaceStory
-            v-if="told"
-            :region="told"
-            :chance="standing.chances.value[told]"
-            :shade="standing.shades.value[told]"
-            :until="standing.plan.value.until"
-            @comb="$router.push(`/dogs/${file.id}/table`)"
-          />
-          <p v-if="also.length" class="border-t border-rule py-2">
-            Also that day:
-            <b class="font-semibold">{{ also.map((c) => CARE[c].label.toLowerCase()).join(', ') }}</b>{{
-              also.includes('bath') ? '; comb it all out first.' : '.'
-            }}
-          </p>
-          <div class="mt-1 flex flex-wrap items-center gap-x-5 border-t border-rule">
-            <button v-if="session" class="quiet" :aria-pressed="session.pinned" @click="pin">
-              {{ session.pinned ? 'Unpin it' : 'Pin it here' }}
-            </button>
-            <button class="quiet" :disabled="busy" @click="block">
-              {{ isBlocked ? 'Give the day back' : 'Keep this day free' }}
-            </button>
-            <span v-if="!isBlocked" class="flex items-center gap-1 text-[15px]">
-              <button
-                class="quiet px-3"
-                :disabled="busy"
-                aria-label="Five minutes fewer that day"
-                @click="addMinutes(-STEP)"
-              >
-                −
-              </button>
-              <span>{{ minutesThere }} min</span>
-              <button
-                class="quiet px-3"
-                :disabled="busy"
-                aria-label="Five minutes more that day"
-                @click="addMinutes(STEP)"
-              >
-                +
-              </button>
-            </span>
-          </div>
-        </section>
-
-        <section aria-label="How good the plan is">
-          <h2>{{ gap }}</h2>
-          <p class="small">
-            {{
-              planning.progress.value === null
-                ? 'A hundred stretches like this one, the plan kept, end so:'
-                : `Looking for a better one, ${Math.round(planning.progress.value * 100)} %`
-            }}
-          </p>
-          <div class="mt-2 flex flex-wrap items-start gap-x-6 gap-y-2">
-            <HundredLocks :odds="(tried?.forecast ?? forecast).odds" class="min-w-0 basis-[280px]" />
-            <table class="min-w-0 flex-1 text-right">
-              <thead class="text-[13.5px] text-ink-2">
-                <tr>
-                  <td></td>
-                  <th class="font-normal">no mats</th>
-                  <th class="font-normal">one</th>
-                  <th class="font-normal">more</th>
-                </tr>
-              </thead>
-              <tbody class="figure text-[20px]">
-                <tr class="border-t border-rule">
-                  <th class="py-1 text-left font-sans text-[14px] font-normal">as planned</th>
-                  <td v-for="(n, i) in asPlanned" :key="i">{{ n }}</td>
-                </tr>
-                <tr v-if="asMoved" class="border-t border-rule text-due">
-                  <th class="py-1 text-left font-sans text-[14px] font-normal">moved</th>
-                  <td v-for="(n, i) in asMoved" :key="i">{{ n }}</td>
-                </tr>
-              </tbody>
-            </table>
-          </div>
-          <div v-if="out" class="mt-2 border-t border-rule pt-2" role="note">
-            <p class="flex gap-2">
-              <CautionMark /><b class="font-semibold">These minutes cannot keep this coat.</b>
-            </p>
-            <p class="why">
-              About {{ Math.round(forecast.mats) }} mats are likely. Three ways out:
-              {{ out.minutes ? `${out.minutes} minutes a week` : 'more minutes than a week has'
-              }}{{ out.mm ? `, a coat of ${out.mm} mm at the visit` : ''
-              }}{{ out.days ? `, or a visit in ${plural(out.days, 'day')}` : ', or a visit now' }}.
-            </p>
-          </div>
-          <div class="mt-3 border-t border-rule pt-2">
-            <label class="block text-center text-[14px] font-semibold" for="worth"
-              >a mat is worth {{ worth }} minutes</label
-            >
-            <input
-              id="worth"
-              type="range"
-              min="0"
-              :max="WORTH.length - 1"
-              step="1"
-              class="slider w-full"
-              :value="
-                Math.max(
-                  0,
-                  WORTH.findIndex((v) => v >= worth),
-                )
-              "
-              :disabled="busy"
-              :aria-valuetext="`${worth} minutes`"
-              @change="choose({ matWorth: WORTH[Number(($event.target as HTMLInputElement).value)]! })"
-            />
-            <p class="flex justify-between text-[13px] text-ink-2">
-              <span>a few are fine</span><span>keep it long at any cost</span>
-            </p>
-            <label class="mt-2 flex min-h-11 items-center gap-2 border-t border-rule text-[15px]">
-              Longest session {{ profile.sex === 'female' ? 'she' : 'he' }} bears
-              <select
-                class="h-9 border-b border-edge bg-transparent font-semibold"
-                :value="plan.choices.longest ?? 0"
-                :disabled="busy"
-                @change="setLongest(Number(($event.target as HTMLSelectElement).value))"
-              >
-                <option :value="0">as long as the day has</option>
-                <option v-for="m in LONGEST" :key="m" :value="m">{{ m }} minutes</option>
-              </select>
-            </label>
-          </div>
-        </section>
+        <DayPanel
+          v-model="picked"
+          :days="days"
+          :session="session"
+          :detail="reasons.get(picked) ?? null"
+          :care="also"
+          :blocked="isBlocked"
+          :minutes="minutesThere"
+          :busy="busy"
+          @pin="pin"
+          @block="block"
+          @minutes="setMinutes"
+        />
+        <PlanWorth
+          :plan="plan"
+          :gap="planning.gap.value"
+          :progress="planning.progress.value"
+          :forecast="forecast"
+          :moved="tried?.forecast ?? null"
+          :out="out"
+          :she="profile.sex === 'female'"
+          :busy="busy"
+          @choose="choose"
+        />
       </div>
     </template>
   </div>

@@ -4,6 +4,7 @@ import { clampTo, keptShare, RANGES, settingsOf, SURENESS } from '#core/simulate
 import type { Question, Settings } from '#core/simulate/what-if'
 import type { HowMany } from '#core/record/odds'
 import type { Spread } from '#core/simulate/stretches'
+import type { GroomerAsk } from '~/words/ask'
 import { inHundred } from '~/words/hundred'
 import { capital, countWord, plural } from '~/words/numbers'
 
@@ -22,7 +23,7 @@ for (const key of KEYS) {
 }
 const surely = ref<number>(SURENESS[0])
 const whatIf = useWhatIf()
-const { spreads, backwards, progress, stopped } = whatIf
+const { spreads, backwards, progress, stopped, failed } = whatIf
 const changed = computed(() => KEYS.filter((k) => asked.value[k] !== now.value[k]))
 onMounted(() => whatIf.ask(now.value, { ...asked.value }, surely.value))
 watchDebounced(
@@ -147,10 +148,14 @@ const SURE = SURENESS.map((s) => ({
   value: s as number,
   words: s === 0.5 ? '1 in 2' : s === 0.75 ? '3 in 4' : '9 in 10',
 }))
+/** What only the groomer can grant, to be put into a note. */
+const ask = computed<GroomerAsk>(() => ({
+  ...(asked.value.mm !== now.value.mm ? { mm: asked.value.mm } : {}),
+  ...(asked.value.weeks !== now.value.weeks ? { weeks: asked.value.weeks } : {}),
+}))
 const askGroomer = computed(() => {
-  const parts = []
-  if (asked.value.mm !== now.value.mm) parts.push(`${asked.value.mm} mm`)
-  if (asked.value.weeks !== now.value.weeks) parts.push(`${countWord(asked.value.weeks)} weeks`)
+  const { mm, weeks: every } = ask.value
+  const parts = [...(mm ? [`${mm} mm`] : []), ...(every ? [weeks(every)] : [])]
   return parts.length ? `Ask ${file.value.profile.groomer ?? 'the groomer'} for ${parts.join(' and ')}` : ''
 })
 </script>
@@ -174,9 +179,12 @@ const askGroomer = computed(() => {
       />
       <div class="mt-4 flex gap-3">
         <button class="act act-plain" :disabled="!changed.length" @click="putBack">Put it back</button>
-        <NuxtLink v-if="askGroomer" :to="`/dogs/${file.id}/groomer`" class="act act-filled flex-1">{{
-          askGroomer
-        }}</NuxtLink>
+        <NuxtLink
+          v-if="askGroomer"
+          :to="{ path: `/dogs/${file.id}/groomer`, query: { ...ask } }"
+          class="act act-filled flex-1"
+          >{{ askGroomer }}</NuxtLink
+        >
       </div>
     </section>
     <div class="min-w-0">
@@ -192,6 +200,9 @@ const askGroomer = computed(() => {
           /></span>
           <button class="quiet" @click="whatIf.stop()">Stop</button>
         </template>
+        <span v-else-if="failed" role="alert"
+          >This could not be played here. Move something to try again.</span
+        >
         <span v-else-if="stopped" role="status"
           >Stopped after {{ (spreads.asked ?? spreads.now)?.runs.toLocaleString('en') ?? 'no' }} stretches.
           Move something to go on.</span

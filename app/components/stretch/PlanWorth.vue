@@ -1,0 +1,119 @@
+<script setup lang="ts">
+import type { Forecast } from '#core/plan/forecast'
+import type { StretchPlan } from '#core/plan/standing'
+import type { WaysOut } from '#core/plan/ways-out'
+import type { Choices } from '#core/record/entries'
+import { inHundred, sayGap } from '~/words/hundred'
+import { plural } from '~/words/numbers'
+
+/** How good the plan is, how stretches like it end, and what the owner sets for all of it. */
+const props = defineProps<{
+  plan: StretchPlan
+  /** Undefined while it is being weighed, null for one that asks more than the days have. */
+  gap: number | null | undefined
+  progress: number | null
+  forecast: Forecast
+  /** The forecast with a session moved, while one is. */
+  moved: Forecast | null
+  out: WaysOut | null
+  she: boolean
+  busy: boolean
+}>()
+const emit = defineEmits<{ choose: [Choices] }>()
+
+const rows = computed(() => [
+  { said: 'as planned', counts: inHundred(props.forecast.odds), due: false },
+  ...(props.moved ? [{ said: 'moved', counts: inHundred(props.moved.odds), due: true }] : []),
+])
+const WORTH = [20, 50, 100, 150, 200, 300, 400]
+const worthAt = computed(() =>
+  Math.max(
+    0,
+    WORTH.findIndex((v) => v >= props.plan.choices.matWorth),
+  ),
+)
+const LONGEST = [8, 12, 15, 20, 30, 45]
+const numberOf = (event: Event) => Number((event.target as HTMLInputElement | HTMLSelectElement).value)
+const setWorth = (event: Event) =>
+  emit('choose', { ...props.plan.choices, matWorth: WORTH[numberOf(event)]! })
+function setLongest(event: Event) {
+  const { longest: _gone, ...others } = props.plan.choices
+  const longest = numberOf(event)
+  emit('choose', longest ? { ...others, longest } : others)
+}
+</script>
+
+<template>
+  <section aria-label="How good the plan is">
+    <h2>{{ sayGap(gap, plan.gap === undefined) }}</h2>
+    <p class="small">
+      {{
+        progress === null
+          ? 'A hundred stretches like this one, the plan kept, end so:'
+          : `Looking for a better one, ${Math.round(progress * 100)} %`
+      }}
+    </p>
+    <div class="mt-2 flex flex-wrap items-start gap-x-6 gap-y-2">
+      <HundredLocks :odds="(moved ?? forecast).odds" class="min-w-0 basis-[280px]" />
+      <table class="min-w-0 flex-1 text-right">
+        <thead class="text-[13.5px] text-ink-2">
+          <tr>
+            <td></td>
+            <th class="font-normal">no mats</th>
+            <th class="font-normal">one</th>
+            <th class="font-normal">more</th>
+          </tr>
+        </thead>
+        <tbody class="figure text-[20px]">
+          <tr v-for="r in rows" :key="r.said" class="border-t border-rule" :class="r.due ? 'text-due' : ''">
+            <th class="py-1 text-left font-sans text-[14px] font-normal">{{ r.said }}</th>
+            <td v-for="(n, i) in r.counts" :key="i">{{ n }}</td>
+          </tr>
+        </tbody>
+      </table>
+    </div>
+    <div v-if="out" class="mt-2 border-t border-rule pt-2" role="note">
+      <p class="flex gap-2">
+        <CautionMark /><b class="font-semibold">These minutes cannot keep this coat.</b>
+      </p>
+      <p class="why">
+        About {{ Math.round(forecast.mats) }} mats are likely. Three ways out:
+        {{ out.minutes ? `${out.minutes} minutes a week` : 'more minutes than a week has'
+        }}{{ out.mm ? `, a coat of ${out.mm} mm at the visit` : ''
+        }}{{ out.days ? `, or a visit in ${plural(out.days, 'day')}` : ', or a visit now' }}.
+      </p>
+    </div>
+    <div class="mt-3 border-t border-rule pt-2">
+      <label class="block text-center text-[14px] font-semibold" for="worth"
+        >a mat is worth {{ plan.choices.matWorth }} minutes</label
+      >
+      <input
+        id="worth"
+        type="range"
+        min="0"
+        :max="WORTH.length - 1"
+        step="1"
+        class="slider w-full"
+        :value="worthAt"
+        :disabled="busy"
+        :aria-valuetext="`${plan.choices.matWorth} minutes`"
+        @change="setWorth"
+      />
+      <p class="flex justify-between text-[13px] text-ink-2">
+        <span>a few are fine</span><span>keep it long at any cost</span>
+      </p>
+      <label class="mt-2 flex min-h-11 items-center gap-2 border-t border-rule text-[15px]">
+        Longest session {{ she ? 'she' : 'he' }} bears
+        <select
+          class="h-9 border-b border-edge bg-transparent font-semibold"
+          :value="plan.choices.longest ?? 0"
+          :disabled="busy"
+          @change="setLongest"
+        >
+          <option :value="0">as long as the day has</option>
+          <option v-for="m in LONGEST" :key="m" :value="m">{{ m }} minutes</option>
+        </select>
+      </label>
+    </div>
+  </section>
+</template>
