@@ -1,4 +1,5 @@
 import { randomLcg } from 'd3-random'
+import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { dog, entry } from '../../tests/support/dogs'
 import type { PlaceId } from '../coat/regions'
@@ -103,6 +104,60 @@ describe('the plan of a stretch', () => {
     expect(planStands(week, standing, after)).toBe(false)
   })
 
+  it('knows of what it was made in view of, though its clock was behind, and falls on a correction of it', () => {
+    const snag = made(START, { kind: 'check', region: 'beard', finding: 'snag' })
+    const bare = merle()
+    const record = { ...bare, entries: [...bare.entries, snag] }
+    const plan = planned(record, START)
+    // A phone an hour slow: the plan's id sorts before what it was made from.
+    const slow = '01000000-0000-7000-8000-000000000001'
+    const stands = (knows: string | undefined, more: Entry[] = []) => {
+      const filed = entry(START, { ...plan, ...(knows ? { knows } : {}) }, { id: slow })
+      const whole = { ...record, entries: [...record.entries, filed, ...more] }
+      return planStands(whole, standingPlan(whole), START)
+    }
+    expect(stands(undefined)).toBe(false)
+    expect(stands(snag.id)).toBe(true)
+    const worse = { kind: 'check', region: 'beard', finding: 'mat' } as const
+    expect(stands(snag.id, [made(START, { kind: 'correction', replaces: snag.id, by: worse })])).toBe(false)
+  })
+
+  it('keeps what is pinned and to what is free, whatever is asked', () => {
+    const record = merle()
+    const coat = coatOn(record, START)
+    const day = fc.integer({ min: 0, max: 40 }).map((d) => addDays(START, d))
+    const places = fc.uniqueArray(
+      fc.constantFrom<PlaceId>('beard', 'tail', 'back', 'armpit', 'ear', 'hindfoot'),
+      {
+        minLength: 1,
+        maxLength: 4,
+      },
+    )
+    fc.assert(
+      fc.property(
+        fc.uniqueArray(day, { maxLength: 6 }),
+        fc.uniqueArray(fc.record({ day, places, pinned: fc.constant(true) }), {
+          selector: (s) => s.day,
+          maxLength: 4,
+        }),
+        fc.constantFrom(20, 150, 400),
+        (blocked, fixed, matWorth) => {
+          const free = blocked.filter((d) => !fixed.some((s) => s.day === d))
+          const asked = { coat, choices: { blocked: free, minutesOn: {}, matWorth }, fixed }
+          const planner = new StretchPlanner(asked, QUICK, randomLcg(0.2))
+          while (planner.advance());
+          const { sessions, gap } = planner.plan()
+          for (const s of fixed)
+            expect([...sessions.find((x) => x.day === s.day)!.places].sort()).toEqual([...s.places].sort())
+          expect(sessions.filter((s) => free.includes(s.day))).toEqual([])
+          expect(planner.gapOf(sessions)).toBe(gap)
+          expect(Number.isFinite(planner.cost)).toBe(true)
+        },
+      ),
+      { numRuns: 12 },
+    )
+  }, 60_000)
+
   it('has an answer for the odd cases', () => {
     expect(planned(merle({ minutes: [0, 0, 0, 0, 0, 0, 0], nextVisit: undefined }), START).sessions).toEqual(
       [],
@@ -152,6 +207,40 @@ describe('a session moved', () => {
     expect(without.mats).toBeGreaterThan(kept.mats * 2)
     expect(kept.odds[0] + kept.odds[1] + kept.odds[2]).toBeCloseTo(1, 9)
     expect(without.odds[2]).toBeGreaterThan(kept.odds[2])
+  })
+})
+
+describe('the forecast of a plan', () => {
+  it('takes as long as this owner takes', () => {
+    const bare = merle()
+    const backs = Array.from({ length: 12 }, (_, i) =>
+      made(addDays(START, 1 + (i % 3)), { kind: 'check', region: 'back', finding: 'glides', seconds: 1500 }),
+    )
+    const slow = { ...bare, entries: [...bare.entries, ...backs] }
+    const quick = {
+      ...slow,
+      entries: slow.entries.map((e) =>
+        e.what.kind === 'check' ? { ...e, what: { ...e.what, seconds: 60 } } : e,
+      ),
+    }
+    const sessions = [{ day: addDays(START, 10), places: ['back', 'beard'] as PlaceId[], pinned: false }]
+    const minutes = [slow, quick].map(
+      (r) => forecastOf(coatOn(r, addDays(START, 4)), sessions, VISIT).minutes,
+    )
+    expect(minutes[0]!).toBeGreaterThan(1.2 * minutes[1]!)
+  })
+
+  it('costs what the planner says it costs', () => {
+    const record = merle()
+    const coat = coatOn(record, START)
+    const planner = new StretchPlanner(askedOf(coat, null, false), QUICK, randomLcg(0.3))
+    while (planner.advance());
+    const { sessions, to, choices } = planner.plan()
+    const f = forecastOf(coat, sessions, to)
+    // Tender places weigh more, the ceiling costs a little, and a combing leaves a fiftieth part.
+    const least = f.minutes + choices.matWorth * f.mats
+    expect(planner.cost).toBeGreaterThan(0.9 * least)
+    expect(planner.cost).toBeLessThan(1.35 * least)
   })
 })
 

@@ -36,11 +36,7 @@ beforeAll(async () => {
   link = `/l/${String(json.token)}`
   const email = String((await owner.call('GET', '/api/me')).json.email)
   page = await Page.open(running.address, DESK)
-  await page.visit('/')
-  await page.type('[name=email]', email)
-  await page.type('[name=password]', PASSWORD)
-  await page.press('Sign in')
-  await page.until(async () => (await page.at()).startsWith('/dogs/'), 'signing in led nowhere')
+  await page.signIn(email, PASSWORD)
 })
 afterAll(async () => {
   await page?.close()

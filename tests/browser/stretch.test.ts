@@ -34,11 +34,7 @@ beforeAll(async () => {
   await owner.call('POST', `/api/dogs/${dog.id}/entries`, { entries: checks })
   const email = String((await owner.call('GET', '/api/me')).json.email)
   page = await Page.open(running.address, DESK)
-  await page.visit('/')
-  await page.type('[name=email]', email)
-  await page.type('[name=password]', PASSWORD)
-  await page.press('Sign in')
-  await page.until(async () => (await page.at()).startsWith('/dogs/'), 'signing in led nowhere')
+  await page.signIn(email, PASSWORD)
 })
 afterAll(async () => {
   await page?.close()
@@ -113,6 +109,7 @@ describe('the stretch', () => {
     await page.press(`Keep ${dayWords(nextDay(day))}`)
     await page.find(`[data-session="${nextDay(day)}"]`)
     expect(await label(nextDay(day))).toContain('pinned')
+    await page.says(/Yours: (within \d+ %|the best plan|it asks more)/)
     await page.press('Undo')
     await page.find(`[data-session="${day}"]`)
     expect(await sessions()).toEqual(before)
@@ -151,6 +148,13 @@ describe('the stretch', () => {
     await page.until(async () => !(await sessions()).includes(day), 'there is still a session')
     await settled()
     expect(await sessions()).not.toContain(day)
+    // The day kept free and the plan made round it are one change to whoever takes it back.
+    await page.press('Undo')
+    await page.until(async () => !/You keep this day free/.test(await page.words()), 'it is still free')
+    expect(await sessions()).toContain(day)
+    await page.press('Keep this day free')
+    await page.says('You keep this day free')
+    await settled()
     await page.press('Give the day back')
     await page.until(async () => !/You keep this day free/.test(await page.words()), 'it is still free')
     await settled()
@@ -226,6 +230,33 @@ describe('what if', () => {
       'nothing was tried',
     )
     await page.says('10,000 stretches played each way', PLAYED_MS)
+  })
+})
+
+describe('from one page to another', () => {
+  it('what was asked of the groomer stands in the note', async () => {
+    await page.visit(`/dogs/${dog.id}/what-if?mm=8`)
+    await page.press('Ask the groomer for 8 mm')
+    await page.until(
+      async () =>
+        /Could you cut to 8 mm next time\?/.test(
+          await page.driver.executeScript<string>('return document.querySelector("textarea").value'),
+        ),
+      'the note does not ask',
+    )
+  })
+
+  it('a place is combed from its story on the stretch', async () => {
+    await page.visit(`/dogs/${dog.id}/stretch`)
+    await settled()
+    const later = (await sessions()).at(-1)!
+    await page.driver.executeScript(`document.querySelector('[data-session="${later}"]').focus()`)
+    await page.keys(Key.ENTER)
+    await page.press('Armpits')
+    await page.find('[data-story]')
+    await page.press('Comb just this')
+    await page.until(async () => (await page.at()).endsWith('/table'), 'it is not the table')
+    await page.says(/left armpit/i)
   })
 })
 

@@ -32,6 +32,14 @@ export class Page {
   }
 
   visit = (path: string) => this.driver.get(path.startsWith('http') ? path : this.base + path)
+  /** Through the welcome page, as far as the dog. */
+  async signIn(email: string, password: string) {
+    await this.visit('/')
+    await this.type('[name=email]', email)
+    await this.type('[name=password]', password)
+    await this.press('Sign in')
+    await this.until(async () => (await this.at()).startsWith('/dogs/'), 'signing in led nowhere')
+  }
   at = async () => new URL(await this.driver.getCurrentUrl()).pathname
   /** Waits until it is so. If it never is, what was on the screen is kept in .data. */
   until = (what: () => Promise<unknown>, said: string, patience = PATIENCE) =>
