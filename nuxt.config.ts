@@ -1,6 +1,7 @@
 import { mkdirSync, writeFileSync } from 'node:fs'
 import { fileURLToPath } from 'node:url'
 import tailwindcss from '@tailwindcss/vite'
+import { writeServiceWorker } from './scripts/offline'
 
 const here = (path: string) => fileURLToPath(new URL(path, import.meta.url))
 
@@ -19,6 +20,7 @@ export default defineNuxtConfig({
     '/setup': { ssr: false },
     '/household': { ssr: false },
     '/l/**': { headers: { 'X-Robots-Tag': 'noindex, nofollow', 'Cache-Control': 'no-store' } },
+    '/sw.js': { headers: { 'Cache-Control': 'no-cache' } },
     '/api/**': { headers: { 'Cache-Control': 'no-store' } },
   },
   app: {
@@ -30,7 +32,10 @@ export default defineNuxtConfig({
         { name: 'color-scheme', content: 'light dark' },
         { name: 'description', content: 'What to comb today, for how long, and what to tell the groomer.' },
       ],
-      link: [{ rel: 'icon', type: 'image/svg+xml', href: '/mark.svg' }],
+      link: [
+        { rel: 'icon', type: 'image/svg+xml', href: '/mark.svg' },
+        { rel: 'manifest', href: '/grumbo.webmanifest' },
+      ],
     },
   },
   hooks: {
@@ -39,6 +44,7 @@ export default defineNuxtConfig({
       mkdirSync(here('./.nuxt'), { recursive: true })
       writeFileSync(here('./.nuxt/weigh.json'), JSON.stringify(manifest))
     },
+    'nitro:build:public-assets': (nitro) => writeServiceWorker(nitro.options.output.publicDir),
   },
   features: { inlineStyles: false },
   experimental: { appManifest: false },

@@ -1,26 +1,20 @@
+import type { FactOf } from '#core/record/entries'
 import { regionOf } from '#core/coat/regions'
 import type { RegionId } from '#core/coat/regions'
-import type { Entry, FactOf } from '#core/record/entries'
+import { MOST_KNOTS } from '#core/record/findings'
 import type { Comfort, Finding } from '#core/record/findings'
+import { timeline } from '#core/record/timeline'
 import { dropTable, keepTable, keptTable } from '~/offline/device'
 import type { OpenTable } from '~/offline/device'
 
-/** Lays a session out on the table. It is kept on the device until it is finished. */
-export async function startTable(dogId: string, day: string, regions: RegionId[]) {
-  await keepTable({ dogId, day, startedAt: Date.now(), paused: 0, regions, done: [], skipped: [] })
-}
-
-/** Lays some places of the dog in view out, and goes to the table with them. */
-export function useCombAtTable() {
-  const { file, today } = useDog()
-  const router = useRouter()
-  return async (regions: RegionId[]) => {
-    await startTable(file.value.id, today.value, regions)
-    await router.push(`/dogs/${file.value.id}/table`)
-  }
-}
+/** A table not touched for longer was left, not worked at, ms (judgement). */
+const LEFT_AFTER = 15 * 60_000
+/** Minutes at the table before a break is offered (judgement). */
+const BREAK_AFTER = 10 * 60_000
 
 type Check = FactOf<'check'>
+/** A finding that is gone into before the next place: brushed again, or decided. */
+const FOLLOWED: readonly Finding[] = ['snag', 'knot', 'mat', 'felt']
 
 /**
  * A session at the table: one region at a time, findings written as they are pressed, undo, skip and
@@ -36,14 +30,33 @@ export function useTable(dogId: string) {
   const placeStarted = ref(Date.now())
   let placePaused = 0
 
+  /** Other pages on this device with the same session: what one does, the others see. */
+  const others = import.meta.client ? new BroadcastChannel(`grumbo-table-${dogId}`) : null
+
   async function open() {
-    table.value = (await keptTable(dogId)) ?? null
+    const kept = (await keptTable(dogId)) ?? null
+    if (kept) setRight(kept)
+    table.value = kept
     loaded.value = true
     placeStarted.value = Date.now()
+    placePaused = 0
+  }
+  /** Time not worked is not counted: a table left open, or a clock that was put back. */
+  function setRight(kept: OpenTable) {
+    const away = Date.now() - (kept.touched ?? kept.startedAt)
+    if (away > LEFT_AFTER || away < 0) kept.paused += away
   }
   onMounted(open)
+  if (others)
+    others.onmessage = async () => {
+      await record.reread()
+      await open()
+    }
   const timer = import.meta.client ? setInterval(() => (tick.value = Date.now()), 500) : undefined
-  onBeforeUnmount(() => clearInterval(timer))
+  onBeforeUnmount(() => {
+    clearInterval(timer)
+    others?.close()
+  })
 
   const queue = computed(() => {
     const t = table.value
@@ -55,40 +68,47 @@ export function useTable(dogId: string) {
       ...t.skipped.filter((r) => left.includes(r)),
     ] as RegionId[]
   })
-  const current = computed<RegionId | null>(() => queue.value[0] ?? null)
-  const running = () => pausedAt.value ?? tick.value
-  /** Milliseconds at the table, and at this place, pauses left out. */
-  const spent = computed(() => (table.value ? running() - table.value.startedAt - table.value.paused : 0))
-  const atPlace = computed(() => Math.max(0, running() - placeStarted.value - placePaused))
-
-  const checkOf = (entryId: string): Check | null => {
-    const what = record.file?.entries.find((e) => e.id === entryId)?.what
-    return what?.kind === 'check' ? what : null
-  }
+  const facts = computed(() => new Map(timeline(record.file?.entries ?? []).map((f) => [f.id, f.what])))
   /** The findings of this session, in the order they were pressed. */
   const found = computed(() =>
     (table.value?.done ?? []).flatMap((d) => {
-      const check = checkOf(d.entryId)
-      const later = record.file?.entries
-        .filter((e) => e.what.kind === 'correction' && e.what.replaces === d.entryId)
-        .at(-1)?.what
-      const fact = later?.kind === 'correction' && later.by?.kind === 'check' ? later.by : check
-      return fact ? [{ ...fact, entryId: d.entryId, label: regionOf(fact.region).label }] : []
+      const check = facts.value.get(d.entryId)
+      return check?.kind === 'check'
+        ? [{ ...check, entryId: d.entryId, label: regionOf(check.region).label }]
+        : []
     }),
   )
+  /** What was just found and is still being gone into. */
+  const follow = computed(() => found.value.find((f) => f.entryId === table.value?.follow) ?? null)
+  const current = computed<RegionId | null>(() => follow.value?.region ?? queue.value[0] ?? null)
 
-  const save = () => table.value && keepTable(table.value)
+  const running = () => pausedAt.value ?? tick.value
+  /** Milliseconds at the table, and at this place, pauses left out. */
+  const spent = computed(() =>
+    table.value ? Math.max(0, running() - table.value.startedAt - table.value.paused) : 0,
+  )
+  const atPlace = computed(() => Math.max(0, running() - placeStarted.value - placePaused))
+  const breakDue = computed(() => !!table.value && spent.value - (table.value.restedAt ?? 0) > BREAK_AFTER)
+
+  async function save() {
+    if (!table.value) return
+    table.value.touched = Date.now()
+    await keepTable(table.value)
+    others?.postMessage('changed')
+  }
   function nextPlace() {
     comfort.value = 'easy'
     placeStarted.value = Date.now()
     placePaused = 0
+    if (table.value) table.value.follow = null
     return save()
   }
+  const secondsHere = () => Math.min(7200, Math.round(atPlace.value / 1000))
 
-  /** Writes what the comb said of the place in hand and goes on. A snag is one that came free. */
+  /** Writes what the comb said of the place in hand; a knot of any kind is gone into before the next. */
   async function press(finding: Finding) {
     const region = current.value
-    if (!region || !table.value || pausedAt.value) return
+    if (!region || !table.value || pausedAt.value || follow.value) return
     const counted = finding === 'snag' || finding === 'knot' || finding === 'mat'
     const [entry] = await record.add([
       {
@@ -98,51 +118,59 @@ export function useTable(dogId: string) {
           kind: 'check',
           region,
           finding,
-          ...(counted ? { count: 1, out: finding === 'snag' ? 1 : 0 } : {}),
+          ...(counted ? { count: 1, out: 0 } : {}),
           comfort: comfort.value,
-          seconds: Math.min(7200, Math.round(atPlace.value / 1000)),
+          seconds: secondsHere(),
         },
       },
     ])
     table.value.done.push({ region, entryId: entry!.id })
-    await nextPlace()
+    if (!FOLLOWED.includes(finding)) return nextPlace()
+    table.value.follow = entry!.id
+    await save()
   }
 
-  /** The last knot came out after all: the entry is corrected, the first one kept on file. */
-  async function cameOut() {
-    const last = found.value.at(-1)
-    if (!last || last.finding !== 'knot') return
-    const { entryId, label: _label, ...check } = last
-    const entry = record.file?.entries.find((e) => e.id === entryId)
-    if (!entry) return
-    await record.add([
-      {
-        day: entry.day,
-        what: { kind: 'correction', replaces: entryId, by: { ...check, out: check.count ?? 1 } },
-      },
-    ])
+  /** Says more of what was found; the first entry is kept on file. */
+  async function settle(more: Partial<Check>, on = true) {
+    const f = follow.value
+    const entry = record.file?.entries.find((e) => e.id === f?.entryId)
+    if (!f || !entry) return
+    const { entryId: _id, label: _label, ...was } = f
+    const by: Check = { ...was, comfort: comfort.value, seconds: secondsHere(), ...more }
+    if (by.count !== undefined) by.count = Math.max(1, Math.min(MOST_KNOTS, by.count))
+    if (JSON.stringify(by) !== JSON.stringify(was))
+      await record.add([{ day: entry.day, what: { kind: 'correction', replaces: f.entryId, by } }])
+    if (on) await nextPlace()
+    else await save()
   }
 
   async function undo() {
     const last = table.value?.done.pop()
     if (!last || !table.value) return
-    const entry = record.file?.entries.find((e) => e.id === last.entryId) as Entry | undefined
+    const entry = record.file?.entries.find((e) => e.id === last.entryId)
     if (entry) await record.takeBack(entry)
     table.value.skipped = table.value.skipped.filter((r) => r !== last.region)
     table.value.regions = [last.region, ...table.value.regions.filter((r) => r !== last.region)]
     await nextPlace()
   }
 
+  const setComfort = (c: Comfort) => (comfort.value = c)
   async function skip() {
     const region = current.value
-    if (!region || !table.value || queue.value.length < 2) return
+    if (!region || !table.value || follow.value || queue.value.length < 2) return
     table.value.skipped = [...table.value.skipped.filter((r) => r !== region), region]
     await nextPlace()
   }
   async function leaveOut() {
     const region = current.value
-    if (!region || !table.value) return
+    if (!region || !table.value || follow.value) return
     table.value.regions = table.value.regions.filter((r) => r !== region)
+    await nextPlace()
+  }
+  /** No more places: what is done is what there was. */
+  async function end() {
+    if (!table.value) return
+    table.value.regions = table.value.done.map((d) => d.region)
     await nextPlace()
   }
 
@@ -154,8 +182,12 @@ export function useTable(dogId: string) {
       placePaused += ms
       pausedAt.value = null
       tick.value = Date.now()
+      table.value.restedAt = spent.value
       await save()
-    } else pausedAt.value = Date.now()
+    } else {
+      pausedAt.value = Date.now()
+      await save()
+    }
   }
 
   /** Clears the table; the minutes spent go into the record. */
@@ -166,31 +198,35 @@ export function useTable(dogId: string) {
     if (t.done.length)
       await record.add([
         {
-          day: localDay(),
-          time: localTime(),
+          ...(t.day === localDay() ? { day: t.day, time: localTime() } : { day: t.day }),
           what: { kind: 'session', minutes, places: Math.min(40, t.done.length) },
         },
       ])
     await dropTable(dogId)
     table.value = null
+    others?.postMessage('changed')
   }
 
   return {
     table,
     loaded,
     comfort,
+    setComfort,
     current,
     queue,
     found,
+    follow,
     spent,
     atPlace,
+    breakDue,
     paused: computed(() => !!pausedAt.value),
     open,
     press,
-    cameOut,
+    settle,
     undo,
     skip,
     leaveOut,
+    end,
     pause,
     finish,
   }

@@ -21,6 +21,18 @@ export interface OpenTable {
   regions: string[]
   done: { region: string; entryId: string }[]
   skipped: string[]
+  /** When anything was last done: a table left longer than a break was not worked at. */
+  touched?: number
+  /** What was found and is not yet dealt with: it came after this entry. */
+  follow?: string | null
+  /** Milliseconds at the table when the last break ended. */
+  restedAt?: number
+}
+/** How this person likes the table laid on this device. */
+export interface Ways {
+  /** Things seen to before a session, as last ticked. */
+  ready: string[]
+  spoken: boolean
 }
 
 interface Device extends DBSchema {
@@ -28,17 +40,23 @@ interface Device extends DBSchema {
   files: { key: string; value: DogFile }
   tables: { key: string; value: OpenTable }
   who: { key: 'me'; value: Me }
+  ways: { key: 'table'; value: Ways }
 }
 
 let opening: Promise<IDBPDatabase<Device>> | undefined
 const device = () =>
-  (opening ??= openDB<Device>('grumbo', 1, {
-    upgrade(db) {
-      db.createObjectStore('waiting', { keyPath: 'id' })
-      db.createObjectStore('files', { keyPath: 'id' })
-      db.createObjectStore('tables', { keyPath: 'dogId' })
-      db.createObjectStore('who')
+  (opening ??= openDB<Device>('grumbo', 2, {
+    upgrade(db, from) {
+      if (from < 1) {
+        db.createObjectStore('waiting', { keyPath: 'id' })
+        db.createObjectStore('files', { keyPath: 'id' })
+        db.createObjectStore('tables', { keyPath: 'dogId' })
+        db.createObjectStore('who')
+      }
+      if (from < 2) db.createObjectStore('ways')
     },
+    // A page of an older version lets go, so that a newer one can open.
+    blocking: (_now, _next, event) => (event.target as IDBDatabase).close(),
   }))
 
 /** Plain data only: what the stores hold is wrapped for watching, and cannot be stored as it is. */
@@ -61,11 +79,14 @@ export const keptTable = async (dogId: string) => (await device()).get('tables',
 export const keepTable = async (table: OpenTable) => (await device()).put('tables', plain(table))
 export const dropTable = async (dogId: string) => (await device()).delete('tables', dogId)
 
+export const keptWays = async () => (await device()).get('ways', 'table')
+export const keepWays = async (ways: Ways) => (await device()).put('ways', plain(ways), 'table')
+
 export const keptMe = async () => (await device()).get('who', 'me')
 export const keepMe = async (me: Me) => (await device()).put('who', plain(me), 'me')
 
 /** Everything of this person's off the device, at sign-out. */
 export async function forgetAll() {
   const db = await device()
-  await Promise.all([db.clear('waiting'), db.clear('files'), db.clear('tables'), db.clear('who')])
+  await Promise.all((['waiting', 'files', 'tables', 'who', 'ways'] as const).map((store) => db.clear(store)))
 }

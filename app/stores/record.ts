@@ -1,6 +1,7 @@
 import { defineStore } from 'pinia'
 import { v7 as uuid } from 'uuid'
 import type { Entry, Fact } from '#core/record/entries'
+import type { Profile } from '#core/record/profile'
 import type { DogFile } from '#shared/api'
 import { allWaiting, dropWaiting, keepFile, keepWaiting, keptFile } from '~/offline/device'
 import type { Waiting } from '~/offline/device'
@@ -17,6 +18,8 @@ export const useRecord = defineStore('record', () => {
   const file = shallowRef<DogFile | null>(null)
   const waiting = ref<Waiting[]>([])
   const state = ref<'loading' | 'ready' | 'missing' | 'no-signal'>('loading')
+  /** The device would not keep what was written: it is safe only once it has gone up. */
+  const notKept = ref(false)
   let sending = false
   let timer: ReturnType<typeof setTimeout> | undefined
 
@@ -30,7 +33,24 @@ export const useRecord = defineStore('record', () => {
 
   /** What waits on the device, of every dog. */
   async function readWaiting() {
-    waiting.value = await allWaiting()
+    const inHand = notKept.value ? waiting.value : []
+    const kept = await allWaiting().catch(() => {
+      notKept.value = true
+      return []
+    })
+    const known = new Set(kept.map((w) => w.id))
+    waiting.value = [...kept, ...inHand.filter((w) => !known.has(w.id))]
+  }
+
+  /** Another page of this device has written: its entries are shown here too. */
+  async function reread() {
+    await readWaiting()
+    const at = file.value
+    if (!at) return
+    const known = new Set(at.entries.map((e) => e.id))
+    const kept = await keptFile(at.id).catch(() => undefined)
+    const more = kept?.entries.filter((e) => !known.has(e.id)) ?? []
+    file.value = withWaiting({ ...at, entries: [...at.entries, ...more] })
   }
 
   /** Shows what the device has, then what the server has. */
@@ -40,14 +60,14 @@ export const useRecord = defineStore('record', () => {
       state.value = 'loading'
     }
     await readWaiting()
-    const kept = await keptFile(dogId)
+    const kept = await keptFile(dogId).catch(() => undefined)
     if (kept && !file.value) {
       file.value = withWaiting(kept)
       state.value = 'ready'
     }
     try {
       const fresh = await api<DogFile>(`/api/dogs/${dogId}`)
-      await keepFile(fresh)
+      await keepFile(fresh).catch(() => undefined)
       file.value = withWaiting(fresh)
       state.value = 'ready'
     } catch (error) {
@@ -65,9 +85,21 @@ export const useRecord = defineStore('record', () => {
     const items = entries.map((entry): Waiting => ({ id: entry.id, dogId: at.id, entry }))
     file.value = { ...at, entries: [...at.entries, ...entries] }
     waiting.value.push(...items)
-    await keepWaiting(items)
+    await keepWaiting(items).then(
+      () => undefined,
+      () => (notKept.value = true),
+    )
     void send()
     return entries
+  }
+
+  /** Changes what is true of the dog day to day. @throws NoSignal, Refused */
+  async function changeProfile(profile: Profile) {
+    const at = file.value
+    if (!at) return
+    await api(`/api/dogs/${at.id}`, { method: 'PUT', body: { profile } })
+    file.value = { ...(file.value ?? at), profile }
+    await keepFile(file.value).catch(() => undefined)
   }
 
   /** Takes an entry back. The earlier one stays on file. */
@@ -88,8 +120,9 @@ export const useRecord = defineStore('record', () => {
       })
       const gone = new Set(batch.map((w) => w.id))
       waiting.value = waiting.value.filter((w) => !gone.has(w.id))
-      await dropWaiting([...gone])
-      if (file.value?.id === dogId) await keepFile(file.value)
+      await dropWaiting([...gone]).catch(() => undefined)
+      if (file.value?.id === dogId) await keepFile(file.value).catch(() => undefined)
+      if (!waiting.value.length) notKept.value = false
       sending = false
       void send()
     } catch (error) {
@@ -136,5 +169,18 @@ export const useRecord = defineStore('record', () => {
 
   if (import.meta.client) window.addEventListener('online', () => void send())
 
-  return { file, waiting, state, open, readWaiting, add, takeBack, send, dismissRefused }
+  return {
+    file,
+    waiting,
+    state,
+    notKept,
+    open,
+    reread,
+    readWaiting,
+    add,
+    changeProfile,
+    takeBack,
+    send,
+    dismissRefused,
+  }
 })

@@ -19,6 +19,8 @@ export interface PlaceStory {
   day: Day
   times: number
   ended: 'out' | 'left' | 'refused'
+  /** Why it was left, where that was decided. */
+  why?: NonNullable<FactOf<'check'>['decided']>['why'] | undefined
 }
 
 const WORST: readonly Finding[] = ['felt', 'mat', 'refused', 'knot', 'snag', 'glides']
@@ -52,6 +54,7 @@ export function placeStories(record: DogRecord, from: Day, at: Day): PlaceStory[
       day: last.day,
       times: new Set(checks.map((c) => c.day)).size,
       ended: endOf(last.what),
+      why: last.what.decided?.why,
     }
   })
   return stories.sort(
@@ -80,6 +83,16 @@ const FOUND: Record<Exclude<Finding, 'glides' | 'refused'>, [once: string, often
 }
 const sentence = (s: string) => s.charAt(0).toUpperCase() + s.slice(1)
 
+/** How a knot that is still there was left. */
+const LEFT: Partial<Record<NonNullable<PlaceStory['why']>, string>> = {
+  'danger-tried': 'would not give in a minute, left for you',
+  tried: 'would not tease out, left for you',
+  'tried-wash': 'to be tried with conditioner at the next wash',
+  'not-allowed': 'would not let me try, left for you',
+  privates: 'at the privates, left for you',
+}
+const VETS = ['sore', 'fouled'] as const
+
 function tell(story: PlaceStory, at: Day): string {
   const where = namePlaces(story)
   const at_ = where.startsWith('behind') || where.startsWith('under') ? where : `in ${where}`
@@ -89,7 +102,10 @@ function tell(story: PlaceStory, at: Day): string {
     return `Would not allow ${these}${often}, last ${sayDay(story.day, at)}.`
   }
   const often = story.times > 1 ? ` on ${story.times} days, last` : ''
-  const end = { out: 'combed out', left: 'left for you', refused: 'then refused' }[story.ended]
+  const left = (story.why && LEFT[story.why]) ?? 'left for you'
+  const end = VETS.some((w) => w === story.why)
+    ? 'the skin there was for the vet to see'
+    : { out: 'combed out', left, refused: 'then refused' }[story.ended]
   const what = FOUND[story.finding][story.times > 1 || story.regions.length > 1 ? 1 : 0]
   return `${what} ${at_}${often} ${sayDay(story.day, at)}; ${end}.`
 }

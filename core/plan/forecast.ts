@@ -6,7 +6,7 @@ import type { Planned } from '../record/entries'
 import type { Coat } from '../record/fold'
 import { chanceOfAnyMat, expectedKnots, howMany } from '../record/odds'
 import type { HowMany } from '../record/odds'
-import { groomersToFind } from './today'
+import { offTheTable } from './today'
 
 /** What is to be expected of the days to a plan's end, its sessions kept and the comb going through. */
 export interface Forecast {
@@ -45,7 +45,7 @@ export function forecastOf(from: Coat, planned: readonly Planned[], to: Day): Fo
       let minutes = SETUP_MINUTES
       const ids: RegionId[] = []
       for (const p of coat.places) {
-        if (!session.places.includes(p.region.place) || groomersToFind(p)) continue
+        if (!session.places.includes(p.region.place) || offTheTable(p)) continue
         minutes += coat.minutesOf(p) + teaseMinutes(expectedKnots(p))
         formed.set(p.id, formed.get(p.id)! + p.unseen[2] - standing.get(p.id)!)
         ids.push(p.id)

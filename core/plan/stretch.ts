@@ -13,7 +13,7 @@ import { problemOf } from './problem'
 import type { Terms, Unit } from './problem'
 import { basisOf, minutesFor, NO_CHOICES, sessionsFrom, stretchEnd } from './standing'
 import type { StretchPlan } from './standing'
-import { groomersToFind } from './today'
+import { offTheTable } from './today'
 import { WORKING_ORDER } from './working-order'
 
 /** A plan that stands gives way only to one that is better by these, minutes and share (judgement). */
@@ -31,7 +31,7 @@ function unitsOf(coat: Coat): { units: Unit[]; places: PlaceId[] } {
     '',
   )
   coat.places.forEach((p, i) => {
-    if (groomersToFind(p) || coat.profile.coat === 'smooth') return
+    if (offTheTable(p) || coat.profile.coat === 'smooth') return
     const unit = units.get(p.region.place) ?? { places: [], rates: [], uncombed: 0, spaced: 0 as const }
     units.set(p.region.place, {
       places: [...unit.places, i],

@@ -10,7 +10,7 @@ import { assess, coatOn } from '../record/fold'
 import { playAhead } from './kept'
 import { nextSession, planToday, shownMinutes } from './today'
 import { longestThatFits, weeklyMinutes, lengthsAt } from './weekly'
-import { inWorkingOrder, WORKING_ORDER } from './working-order'
+import { HEAD_BACK_ORDER, inWorkingOrder, WORKING_ORDER } from './working-order'
 
 const START = '2026-09-01'
 const DAY_14 = addDays(START, 14)
@@ -105,7 +105,8 @@ describe('the plan for today', () => {
 
 describe('the working order', () => {
   it('names every place once', () => {
-    expect([...WORKING_ORDER].sort()).toEqual([...PLACE_IDS].sort())
+    for (const order of [WORKING_ORDER, HEAD_BACK_ORDER])
+      expect([...order].sort()).toEqual([...PLACE_IDS].sort())
   })
   it('ends with an easy place where there is one', () => {
     const items = (['armpit', 'tail', 'behind-ear'] as PlaceId[]).map((place) => ({
@@ -113,7 +114,7 @@ describe('the working order', () => {
       hard: false,
       easy: place === 'tail',
     }))
-    expect(inWorkingOrder(items).map((i) => i.place)).toEqual(['armpit', 'behind-ear', 'tail'])
+    expect(inWorkingOrder(items, 'foot-up').map((i) => i.place)).toEqual(['armpit', 'behind-ear', 'tail'])
   })
 })
 

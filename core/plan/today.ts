@@ -5,6 +5,7 @@ import type { PlaceId, RegionId } from '../coat/regions'
 import { addDays, dayOf, daysBetween, weekday } from '../record/day'
 import type { Day } from '../record/day'
 import type { Finding } from '../record/findings'
+import { habitsOf } from '../record/habits'
 import { coatOn } from '../record/fold'
 import type { Coat, DogRecord, RegionState } from '../record/fold'
 import type { Profile } from '../record/profile'
@@ -148,8 +149,12 @@ function reasonFor(profile: Profile, states: readonly RegionState[], at: Day): R
 }
 
 /** A mat or a felted place that was left for the groomer is not the owner's to comb. */
-export const groomersToFind = (s: RegionState) =>
+const groomersToFind = (s: RegionState) =>
   s.last?.finding === 'felt' || (s.left.length > 0 && s.last?.finding === 'mat')
+/** Sore skin was seen there, and nothing since: no comb until it is well. */
+export const isSore = (s: RegionState) => s.last?.decided?.why === 'sore'
+/** Not for the owner to comb. */
+export const offTheTable = (s: RegionState) => groomersToFind(s) || isSore(s)
 
 function candidate(
   coat: Coat,
@@ -159,7 +164,8 @@ function candidate(
   ahead: Outlook,
 ): Candidate | null {
   const { profile } = coat
-  if (states.every(groomersToFind)) return null
+  const mine = states.filter((s) => !offTheTable(s))
+  if (!mine.length) return null
   // A smooth coat does not knot: only what was found in it is worth a comb.
   if (profile.coat === 'smooth' && !states.some((s) => s.left.length)) return null
   const left = next.left.get(place) ?? []
@@ -167,7 +173,7 @@ function candidate(
   const total = (list: readonly RegionState[], of: (s: RegionState) => number) =>
     list.reduce((sum, s) => sum + of(s), 0)
   const tease = (s: RegionState) => teaseMinutes(expectedKnots(s))
-  const minutes = total(states, (s) => coat.minutesOf({ region: regionOf(s.id), mm: s.mm }) + tease(s))
+  const minutes = total(mine, (s) => coat.minutesOf({ region: regionOf(s.id), mm: s.mm }) + tease(s))
   const saved =
     MINUTES_A_MAT_IS_WORTH * (total(left, expectedMats) - total(done, expectedMats)) +
     total(left, tease) -
@@ -179,7 +185,7 @@ function candidate(
   const k = placeRow(place).class
   return {
     place,
-    regions: states.map((s) => s.id),
+    regions: mine.map((s) => s.id),
     minutes,
     reason: reasonFor(profile, states, at),
     chanceIfLeft: chanceOfAnyMat(ahead.left.get(place) ?? []),
@@ -263,7 +269,9 @@ export function planOn(coat: Coat, minutes: number, past: Past, wanted?: readonl
   const gained = taken.reduce((sum, c) => sum + (c.worth - 1) * c.minutes, 0)
   if (!wanted && gained < SETUP_MINUTES && !taken.some((c) => c.due)) taken.length = 0
 
-  const items: PlanItem[] = inWorkingOrder(taken).map(({ worth: _worth, due: _due, ...item }) => item)
+  const items: PlanItem[] = inWorkingOrder(taken, habitsOf(profile).lines).map(
+    ({ worth: _worth, due: _due, ...item }) => item,
+  )
   const doneIds = new Set(items.flatMap((i) => i.regions))
   const places = (outlook: ByPlace) => [...outlook.values()].flat()
   const mixed = [

@@ -1,5 +1,7 @@
 import type { PlaceId } from '../coat/regions'
 
+import type { LINES } from '../record/habits'
+
 /**
  * The order a coat is worked in: up from a back foot and forward, head last (default school for
  * curly, long and mixed coats; common practice, no source). Tail and rump follow the hind legs.
@@ -35,6 +37,43 @@ export const WORKING_ORDER: readonly PlaceId[] = [
   'crown',
 ]
 
+/** The other school: down in lines from the head back (often on double coats; common practice, no source). */
+export const HEAD_BACK_ORDER: readonly PlaceId[] = [
+  'crown',
+  'fringe',
+  'cheek',
+  'muzzle',
+  'beard',
+  'ear',
+  'ear-edge',
+  'behind-ear',
+  'nape',
+  'collar-line',
+  'chest',
+  'shoulders',
+  'foreleg',
+  'forefoot',
+  'armpit',
+  'girth',
+  'back',
+  'side',
+  'belly',
+  'tuck-up',
+  'rump',
+  'thigh',
+  'inner-thigh',
+  'hock',
+  'hindfoot',
+  'tail-base',
+  'tail',
+  'under-tail',
+]
+type Lines = (typeof LINES)[number]
+const ORDER: Record<Lines, readonly PlaceId[]> = {
+  'foot-up': WORKING_ORDER,
+  'head-back': HEAD_BACK_ORDER,
+}
+
 export interface Orderable {
   place: PlaceId
   /** The dog finds this place hard: it comes late. */
@@ -47,8 +86,9 @@ export interface Orderable {
  * Puts places in working order: hard ones late, and an easy one at the very end where there is one,
  * so that the session ends well.
  */
-export function inWorkingOrder<T extends Orderable>(items: readonly T[]): T[] {
-  const rank = (i: T) => WORKING_ORDER.indexOf(i.place) + (i.hard ? WORKING_ORDER.length : 0)
+export function inWorkingOrder<T extends Orderable>(items: readonly T[], lines: Lines): T[] {
+  const order = ORDER[lines]
+  const rank = (i: T) => order.indexOf(i.place) + (i.hard ? order.length : 0)
   const ordered = [...items].sort((a, b) => rank(a) - rank(b))
   const last = ordered.at(-1)
   if (!last || last.easy) return ordered

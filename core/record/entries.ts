@@ -1,11 +1,10 @@
 import { z } from 'zod'
 import { PART_IDS } from '../coat/regions'
-import { COMFORT_IDS, FINDING_IDS } from './findings'
+import { KNOT_ANSWERS, KNOT_REASONS } from '../care/knot'
+import { COMFORT_IDS, FINDING_IDS, MOST_KNOTS } from './findings'
 import { TIDY_IDS } from './tidies'
 import { daySchema, minutesSchema, nameSchema, placeSchema, regionSchema } from './profile'
 
-/** Knots of one kind in one place; past this a place is felted, not counted (judgement). */
-export const MOST_KNOTS = 40
 const count = z
   .number()
   .int('Count whole knots.')
@@ -55,6 +54,8 @@ export const factSchema = z.discriminatedUnion('kind', [
       out: count.optional(),
       comfort: comfort.optional(),
       seconds: z.number().min(0).max(7200).optional(),
+      /** What was decided about a knot there, and why. */
+      decided: z.strictObject({ answer: z.enum(KNOT_ANSWERS), why: z.enum(KNOT_REASONS) }).optional(),
     })
     .refine((c) => (c.out ?? 0) <= (c.count ?? 1), 'More came out than were found.'),
   z.strictObject({ kind: z.literal('brush'), depth: z.enum(['skin', 'surface']), regions }),
@@ -77,7 +78,6 @@ export const factSchema = z.discriminatedUnion('kind', [
     found: z.array(z.strictObject({ region: regionSchema, finding, count: count.optional() })).max(41),
     by: nameSchema.optional(),
   }),
-  /** A session at the table, for its minutes. */
   /** Care beside the comb, done at home; whether it was time for it, as it turned out. */
   z.strictObject({
     kind: z.literal('tidy'),
@@ -98,6 +98,7 @@ export const factSchema = z.discriminatedUnion('kind', [
     /** The latest entry it was made in view of: another device's clock may run ahead of this one's. */
     knows: z.uuid().optional(),
   }),
+  /** A session at the table, for its minutes. */
   z.strictObject({ kind: z.literal('session'), minutes: z.number().min(0).max(600), places: count }),
 ])
 export type Fact = z.infer<typeof factSchema>

@@ -5,3 +5,6 @@ export type Finding = (typeof FINDING_IDS)[number]
 /** How the dog bore it, in the order of the keys E, F, X. */
 export const COMFORT_IDS = ['easy', 'fidgety', 'stopped'] as const
 export type Comfort = (typeof COMFORT_IDS)[number]
+
+/** Knots of one kind in one place; past this a place is felted, not counted (judgement). */
+export const MOST_KNOTS = 40

@@ -46,7 +46,12 @@ export interface RegionState {
   /** Last day the comb went through, or a visit emptied it. */
   clearOn: Day | null
   /** The last check, whatever it said. */
-  last: { day: Day; finding: Finding; comfort?: Comfort | undefined } | null
+  last: {
+    day: Day
+    finding: Finding
+    comfort?: Comfort | undefined
+    decided?: FactOf<'check'>['decided']
+  } | null
   /** Refused checks since the last that was allowed. */
   refusals: number
   /** Last day on which wetting still counts. */
@@ -332,7 +337,7 @@ export class Coat {
   private check(day: Day, c: FactOf<'check'>) {
     const p = this.at(c.region)
     if (!p) return
-    p.last = { day, finding: c.finding, comfort: c.comfort }
+    p.last = { day, finding: c.finding, comfort: c.comfort, decided: c.decided }
     if (c.finding === 'refused') {
       p.refusals += 1
       return

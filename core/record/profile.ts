@@ -3,7 +3,9 @@ import { COAT_IDS } from '../coat/coat-types'
 import { PLACE_IDS, REGION_IDS } from '../coat/regions'
 import type { PlaceId, RegionId } from '../coat/regions'
 import { MAX_KG, MIN_KG } from '../coat/size'
+import { TOOL_IDS } from '../coat/tools'
 import { isDay } from './day'
+import { HANDLINGS, LINES, PRESSURES, STROKES, WASHES } from './habits'
 
 export const daySchema = z.string().refine(isDay, 'Give the day as year-month-day, such as 2026-11-25.')
 export const regionSchema = z.enum(REGION_IDS as [RegionId, ...RegionId[]], 'The coat map has no such place.')
@@ -23,6 +25,30 @@ export const minutesSchema = z
   .int('Minutes are whole numbers.')
   .min(0, 'Minutes start at 0.')
   .max(MOST_MINUTES, `A day takes ${MOST_MINUTES} minutes at most.`)
+
+/** How an owner works, as far as they have said so. */
+export const habitsSchema = z
+  .strictObject({
+    /** Which way the lines go. */
+    lines: z.enum(LINES),
+    strokes: z.enum(STROKES),
+    pressure: z.enum(PRESSURES),
+    /** Works on the floor with a dog used to it, not raised. */
+    floor: z.boolean(),
+    wash: z.enum(WASHES),
+    handling: z.enum(HANDLINGS),
+    /** Who has shown the owner how a single mat is tried; unset, mats are left alone. */
+    matsShownBy: z
+      .string()
+      .trim()
+      .min(1, 'Who showed you?')
+      .max(40, 'The name is too long: 40 letters at most.'),
+    tools: z.array(z.enum(TOOL_IDS)).max(TOOL_IDS.length),
+    /** Width of the owner's forefinger at the last joint, mm: a ruler that is always at hand. */
+    fingerMm: z.number().min(8, 'A finger is at least 8 mm wide.').max(30, 'A finger is at most 30 mm wide.'),
+  })
+  .partial()
+export type Habits = z.infer<typeof habitsSchema>
 
 /** What is true of the dog from one day to the next. What happens on a day is an entry. */
 export const profileSchema = z.strictObject({
@@ -54,5 +80,7 @@ export const profileSchema = z.strictObject({
   hemisphere: z.enum(['north', 'south', 'none']),
   /** What the owner would like of the groomer, in their words. */
   wish: z.string().trim().max(200, 'That is too long: 200 letters at most.').optional(),
+  /** How the owner works, where they have said so. */
+  habits: habitsSchema.optional(),
 })
 export type Profile = z.infer<typeof profileSchema>

@@ -200,7 +200,11 @@ const compact = useMediaQuery('(max-width: 59.99rem)')
         />
         <span class="text-ink-2">min</span>
       </div>
-      <details class="mt-1">
+      <details class="mt-1 border-t border-rule">
+        <summary class="quiet cursor-pointer">Something happened since</summary>
+        <LazySinceThen class="pt-1 pb-4" />
+      </details>
+      <details class="border-t border-rule">
         <summary class="quiet cursor-pointer">How to do it</summary>
         <HowTo class="pb-4" />
       </details>

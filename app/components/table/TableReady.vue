@@ -1,0 +1,170 @@
+<script setup lang="ts">
+import { layOut, TOOLS } from '#core/coat/tools'
+import { placeRow } from '#core/coat/regions'
+import type { RegionId } from '#core/coat/regions'
+import { shownMinutes } from '#core/plan/today'
+import { habitsOf } from '#core/record/habits'
+import { capital, inHalves, plural } from '~/words/numbers'
+import { sayReason } from '~/words/reasons'
+
+/** Before the first place: what there is to do, what is seen to, and what is laid out. */
+const emit = defineEmits<{ start: [RegionId[]] }>()
+const { file, today } = useDog()
+const base = computed(() => `/dogs/${file.value.id}`)
+const usual = computed(() => minutesOn(file.value, today.value) || 14)
+
+/** The plan's session, a number of minutes, or the hot places alone. */
+type What = 'plan' | 'minutes' | 'hot'
+const what = ref<What>('plan')
+const own = ref(usual.value)
+const chosen = computed(() => (what.value === 'plan' ? null : what.value === 'minutes' ? own.value : 240))
+const { plan } = useStanding(
+  computed(() => chosen.value ?? usual.value),
+  chosen,
+)
+const items = computed(() =>
+  plan.value.items.filter((i) => what.value !== 'hot' || placeRow(i.place).class === 'hot'),
+)
+const shown = computed(() => shownMinutes(items.value))
+const WHAT = [
+  { value: 'plan' as const, words: 'As planned' },
+  { value: 'minutes' as const, words: 'Minutes' },
+  { value: 'hot' as const, words: 'Hot places' },
+]
+const MINUTES = [5, 8, 12, 15, 20, 30, 45, 60, 90]
+const step = (by: number) => {
+  const at = MINUTES.findIndex((m) => m >= own.value)
+  own.value = MINUTES[Math.max(0, Math.min(MINUTES.length - 1, (at < 0 ? MINUTES.length - 1 : at) + by))]!
+}
+
+const { ways, change } = useWays()
+const habits = computed(() => habitsOf(file.value.profile))
+const READY = computed(() => [
+  { id: 'walked', words: 'Walked and toileted' },
+  habits.value.floor
+    ? { id: 'floor', words: 'A non-slip spot on the floor, against a wall' }
+    : { id: 'raised', words: 'Raised, steady, non-slip, against a wall' },
+  { id: 'gear', words: 'Collar, harness and coat off' },
+  { id: 'helper', words: 'A helper or a lick mat, if there is one' },
+  { id: 'hello', words: 'The tool sniffed, its back over the coat' },
+])
+const tick = (id: string, on: boolean) =>
+  change({ ready: on ? [...new Set([...ways.value.ready, id])] : ways.value.ready.filter((r) => r !== id) })
+const allReady = computed(() => READY.value.every((r) => ways.value.ready.includes(r.id)))
+
+const tools = computed(() => layOut(file.value.profile.coat, habits.value.tools))
+const missing = computed(() => tools.value.filter((t) => !t.use))
+const sayTool = (t: (typeof tools.value)[number]) =>
+  t.use === t.tool
+    ? TOOLS[t.tool].label
+    : t.use
+      ? `${TOOLS[t.use].label} for the ${TOOLS[t.tool].label.toLowerCase()}`
+      : `${TOOLS[t.tool].label}: none`
+const spoken = computed(() => ways.value.spoken)
+const { can, say } = useSpoken(spoken)
+async function speak(on: boolean) {
+  await change({ spoken: on })
+  if (on) say('I will say each place.')
+}
+</script>
+
+<template>
+  <main class="mx-auto max-w-[440px] px-4 py-4 desk:max-w-[900px]">
+    <NuxtLink :to="base" class="quiet">Back to today</NuxtLink>
+    <h1 v-if="items.length" class="mt-2">
+      {{ capital(plural(items.length, 'place')) }} on the table,
+      {{ inHalves(shown.reduce((sum, m) => sum + m, plan.setupMinutes)) }} minutes
+    </h1>
+    <h1 v-else class="mt-2">{{ what === 'plan' ? 'Nothing waits on the table' : 'Nothing there is due' }}</h1>
+    <p class="why mt-2">
+      {{
+        items.length
+          ? 'In working order, an easy one last.'
+          : 'Take some minutes, the hot places, or pick a place on the map.'
+      }}
+    </p>
+    <div class="desk:grid desk:grid-cols-2 desk:gap-12">
+      <section aria-label="What to comb">
+        <ChoiceRow v-model="what" label="What to comb" :choices="WHAT" class="mt-3" />
+        <div v-if="what === 'minutes'" class="flex items-center justify-between border-b border-rule">
+          <span>I have</span>
+          <span class="flex items-center">
+            <button class="size-14 text-[24px]" aria-label="Fewer minutes" @click="step(-1)">−</button>
+            <b class="figure w-12 text-center text-[21px]" aria-live="polite">{{ own }}</b>
+            <button class="size-14 text-[24px]" aria-label="More minutes" @click="step(1)">+</button>
+            min
+          </span>
+        </div>
+        <ol v-if="items.length" class="mt-3 border-t border-ink">
+          <li v-for="(item, i) in items" :key="item.place" class="flex gap-3 border-b border-rule py-2">
+            <span class="figure w-6 text-[19px] text-due">{{ i + 1 }}</span>
+            <span class="min-w-0 flex-1"
+              ><b class="font-semibold">{{ placeRow(item.place).plural }}</b>
+              <i class="why ml-2 text-[15px]">{{ sayReason(item, today) }}</i></span
+            >
+            <span class="whitespace-nowrap">{{ inHalves(shown[i]!) }} min</span>
+          </li>
+        </ol>
+      </section>
+      <section aria-label="Before you start" class="mt-4 desk:mt-3">
+        <p class="flex items-center gap-2 font-semibold text-caution">
+          <CautionMark class="shrink-0" />Never leave a dog alone up there.
+        </p>
+        <p class="mt-2 flex items-start gap-2 font-semibold text-vet">
+          <VetMark class="shrink-0" />First a look and a feel. Sore, wet, hot or lumpy skin: no tool, ring the
+          vet.
+        </p>
+        <button
+          v-if="items.length"
+          class="act act-filled mt-4 w-full text-[17px]"
+          @click="
+            emit(
+              'start',
+              items.flatMap((i) => i.regions),
+            )
+          "
+        >
+          Start
+        </button>
+        <NuxtLink v-else :to="base" class="act act-plain mt-4 w-full">Pick a place on the map</NuxtLink>
+        <details class="mt-3 border-t border-rule" :open="!allReady">
+          <summary class="quiet cursor-pointer">{{ allReady ? 'Ready as last time' : 'Ready?' }}</summary>
+          <label
+            v-for="r in READY"
+            :key="r.id"
+            class="flex min-h-12 cursor-pointer items-center gap-3 border-t border-rule"
+          >
+            <input
+              type="checkbox"
+              class="size-5 accent-[var(--due)]"
+              :checked="ways.ready.includes(r.id)"
+              @change="tick(r.id, ($event.target as HTMLInputElement).checked)"
+            />{{ r.words }}
+          </label>
+        </details>
+        <h2 class="mt-4 text-[19px]">Laid out</h2>
+        <ul class="mt-1 border-t border-rule">
+          <li
+            v-for="t in tools"
+            :key="t.tool"
+            class="border-b border-rule py-2"
+            :class="t.use ? '' : 'font-semibold text-caution'"
+          >
+            {{ sayTool(t) }}
+          </li>
+        </ul>
+        <p v-if="missing.some((t) => t.tool.endsWith('comb'))" class="small mt-2">
+          Nothing stands in for a comb: without one no place is known to be clear.
+        </p>
+        <label v-if="can" class="mt-2 flex min-h-12 cursor-pointer items-center gap-3">
+          <input
+            type="checkbox"
+            class="size-5 accent-[var(--due)]"
+            :checked="ways.spoken"
+            @change="speak(($event.target as HTMLInputElement).checked)"
+          />Say each place aloud
+        </label>
+      </section>
+    </div>
+  </main>
+</template>

@@ -1,0 +1,251 @@
+<script setup lang="ts">
+import { RadioGroup, RadioGroupLabel, RadioGroupOption } from '@headlessui/vue'
+import { COATS } from '#core/coat/coat-types'
+import { restMinutes } from '#core/coat/minutes'
+import { layOut, TOOLS } from '#core/coat/tools'
+import { CAUTIONS, regionOf } from '#core/coat/regions'
+import { COMFORT_IDS, FINDING_IDS } from '#core/record/findings'
+import { habitsOf } from '#core/record/habits'
+import { clock } from '~/words/numbers'
+import { sayFound } from '~/words/found'
+import type { KnotSettled } from '../knot/KnotQuestions.vue'
+
+/** One place in hand: where, how, with what, what to mind, and what the comb says. */
+const { t } = defineProps<{ t: ReturnType<typeof useTable> }>()
+const { file, today } = useDog()
+const { shades } = useStanding(
+  computed(() => minutesOn(file.value, today.value)),
+  ref(null),
+)
+const profile = computed(() => file.value.profile)
+const habits = computed(() => habitsOf(profile.value))
+const region = computed(() => regionOf(t.current.value!))
+const limit = computed(() => restMinutes(region.value) * 60_000)
+const over = computed(() => t.atPlace.value > limit.value)
+const done = computed(() => t.found.value.length)
+const last = computed(() => t.found.value.at(-1))
+const brush = computed(() => {
+  const out = layOut(profile.value.coat, habits.value.tools)[0]
+  return out?.use ? TOOLS[out.use].label : COATS[profile.value.coat].brush
+})
+const MIST = { well: 'mist first', lightly: 'a little mist', none: '' }
+const how = computed(() =>
+  [
+    habits.value.pressure === 'light' ? 'flat and light' : 'flat, firmer where it is thick',
+    MIST[COATS[profile.value.coat].mist],
+  ]
+    .filter(Boolean)
+    .join(', '),
+)
+/** A snag is brushed again; what the comb will not pass is decided. */
+const asking = computed(() => {
+  const finding = t.follow.value?.finding
+  return finding === 'knot' || finding === 'mat' || finding === 'felt' ? finding : null
+})
+const onBreak = ref(false)
+async function rest() {
+  onBreak.value = true
+  await t.pause()
+}
+async function goOn() {
+  onBreak.value = false
+  await t.pause()
+}
+const settled = (s: KnotSettled) => t.settle(s)
+const catches = () => t.settle({ finding: 'knot' }, false)
+
+const { ways } = useWays()
+const { say } = useSpoken(computed(() => ways.value.spoken))
+watch(
+  [() => region.value.id, () => ways.value.spoken],
+  () => say(`${region.value.label}. Hold ${region.value.hold}. ${CAUTIONS[region.value.caution]}`),
+  { immediate: true },
+)
+watch(over, (now) => now && say('Long enough here. Rest this place.'))
+
+function onKey(event: KeyboardEvent) {
+  if (event.ctrlKey || event.metaKey || event.altKey) return
+  const key = event.key.toLowerCase()
+  const finding = FINDING_IDS[Number(key) - 1]
+  if (key === ' ' && !(event.target instanceof HTMLButtonElement)) void (onBreak.value ? goOn() : t.pause())
+  else if (key === 'z') void t.undo()
+  else if (t.follow.value || t.paused.value) return
+  else if (finding) void t.press(finding)
+  else if (key === 'e') t.setComfort('easy')
+  else if (key === 'f') t.setComfort('fidgety')
+  else if (key === 'x') t.setComfort('stopped')
+  else if (key === 's') void t.skip()
+  else if (key === 'n') void t.leaveOut()
+  else return
+  event.preventDefault()
+}
+onMounted(() => window.addEventListener('keydown', onKey))
+onBeforeUnmount(() => window.removeEventListener('keydown', onKey))
+</script>
+
+<template>
+  <main class="mx-auto flex min-h-dvh max-w-[440px] flex-col desk:max-w-[1040px] desk:justify-center">
+    <div class="flex h-[58px] items-center gap-3 px-4">
+      <p class="whitespace-nowrap">
+        <b class="figure text-[18px]">{{ Math.floor(t.spent.value / 60000) }}</b> min
+      </p>
+      <div
+        class="flex min-w-0 flex-1 items-center gap-1 overflow-hidden"
+        role="img"
+        :aria-label="`${done} of ${t.table.value?.regions.length ?? 0} places done`"
+      >
+        <span v-for="f in t.found.value.slice(-4)" :key="f.entryId" class="shrink-0 text-ink-3"
+          ><FindingMark :finding="f.finding" :size="20"
+        /></span>
+        <span class="ml-1 size-[15px] shrink-0 rounded-[50%] border-[3px] border-due" />
+        <span
+          v-for="n in Math.max(0, Math.min(7, t.queue.value.length - 1))"
+          :key="n"
+          class="ml-1 size-[8px] shrink-0 rounded-[50%] border-2 border-edge"
+        />
+        <span v-if="t.queue.value.length > 8" class="small ml-1">+{{ t.queue.value.length - 8 }}</span>
+      </div>
+      <button class="act act-plain !min-h-11 !px-3 text-[15px]" @click="t.end()">End here</button>
+      <button
+        class="flex size-12 items-center justify-center"
+        :aria-label="t.paused.value ? 'Go on' : 'Pause'"
+        @click="t.paused.value ? goOn() : t.pause()"
+      >
+        <svg
+          width="26"
+          height="26"
+          viewBox="0 0 26 26"
+          fill="none"
+          stroke="currentColor"
+          stroke-width="3.4"
+          stroke-linecap="round"
+          aria-hidden="true"
+        >
+          <path v-if="t.paused.value" d="M8 5l12 8-12 8z" stroke-linejoin="round" />
+          <path v-else d="M8.500 4v18M17.500 4v18" />
+        </svg>
+      </button>
+    </div>
+
+    <div v-if="t.paused.value" class="flex flex-1 flex-col justify-center px-4">
+      <h1>{{ onBreak ? 'A break' : `Paused at ${clock(t.spent.value)}` }}</h1>
+      <p class="why mt-2">
+        {{ onBreak ? 'Let it stand down, drink, shake. A minute or two.' : 'The clock has stopped.' }} Keep a
+        hand on the dog.
+      </p>
+      <button class="act act-filled mt-6 w-full text-[17px]" @click="goOn()">
+        Go on with {{ region.label.toLowerCase() }}
+      </button>
+    </div>
+
+    <div v-else class="flex flex-1 flex-col desk:grid desk:flex-none desk:grid-cols-2 desk:gap-8">
+      <PlaceView
+        :key="region.id"
+        :region="region.id"
+        :build="buildOf(profile.coat)"
+        :shades="shades"
+        class="shrink-0 desk:h-[460px]"
+        :class="asking ? 'h-[17vh]' : t.follow.value || !done ? 'h-[28vh]' : 'h-[34vh]'"
+      />
+      <KnotQuestions
+        v-if="asking"
+        :key="t.follow.value!.entryId"
+        :region="region.id"
+        :found="asking"
+        @settled="settled"
+        @back="t.undo()"
+      />
+      <div v-else class="flex flex-1 flex-col px-4">
+        <div class="mt-2 flex items-baseline justify-between gap-3">
+          <h1 class="text-[31px]" aria-live="polite">{{ region.label }}</h1>
+          <p class="whitespace-nowrap" :class="over ? 'font-bold text-caution' : ''">
+            <span class="figure text-[19px]">{{ clock(t.atPlace.value) }}</span>
+            <span class="small ml-1">of {{ clock(limit) }}</span>
+          </p>
+        </div>
+        <dl class="mt-2 space-y-1">
+          <div class="flex gap-3">
+            <dt class="why w-10 shrink-0">hold</dt>
+            <dd class="font-semibold">{{ region.hold }}</dd>
+          </div>
+          <div class="flex gap-3">
+            <dt class="why w-10 shrink-0">way</dt>
+            <dd class="font-semibold">{{ region.lie }}</dd>
+          </div>
+          <div class="flex gap-3">
+            <dt class="why w-10 shrink-0">tool</dt>
+            <dd class="font-semibold">{{ brush }}, {{ how }}; then the comb</dd>
+          </div>
+        </dl>
+        <p class="mt-2 flex items-center gap-2 font-semibold text-caution">
+          <CautionMark class="shrink-0" />{{
+            over ? 'Long enough here. Rest this place, do another, come back.' : CAUTIONS[region.caution]
+          }}
+        </p>
+        <p v-if="!done" class="mt-1 flex items-start gap-2 font-semibold text-vet">
+          <VetMark class="shrink-0" />First a look and a feel. Sore, wet or hot skin: stop, ring the vet.
+          Never alone up there.
+        </p>
+        <p v-else-if="t.breakDue.value" class="mt-1 flex items-center justify-between gap-2">
+          <span class="why">Ten minutes. A break keeps it pleasant.</span>
+          <button class="min-h-12 font-semibold whitespace-nowrap underline" @click="rest">
+            Take a break
+          </button>
+        </p>
+        <div class="flex-1" />
+        <SnagAgain
+          v-if="t.follow.value"
+          :key="t.follow.value.entryId"
+          @glides="(n) => t.settle({ count: n, out: n })"
+          @catches="catches"
+        />
+        <template v-else>
+          <RadioGroup
+            :model-value="t.comfort.value"
+            @update:model-value="t.setComfort"
+            class="mt-3 grid grid-cols-3 border-t border-rule"
+          >
+            <RadioGroupLabel class="sr-only">How the dog bears it</RadioGroupLabel>
+            <RadioGroupOption v-for="c in COMFORT_IDS" :key="c" v-slot="{ checked }" :value="c" as="template">
+              <div
+                class="flex min-h-14 cursor-pointer items-center justify-center gap-2 border-b-[3px]"
+                :class="checked ? 'border-ink font-bold' : 'border-transparent text-ink-2'"
+              >
+                <ComfortMark :comfort="c" />{{ c }}
+              </div>
+            </RadioGroupOption>
+          </RadioGroup>
+          <CombSays class="mt-2" @press="t.press" />
+        </template>
+        <div class="mt-1 mb-2 flex min-h-14 items-center justify-between gap-3">
+          <button v-if="last" class="flex min-h-14 min-w-0 items-center gap-2 text-left" @click="t.undo()">
+            <svg
+              width="22"
+              height="22"
+              viewBox="0 0 24 24"
+              fill="none"
+              stroke="currentColor"
+              stroke-width="1.9"
+              stroke-linecap="round"
+              stroke-linejoin="round"
+              aria-hidden="true"
+              class="shrink-0"
+            >
+              <path d="M8 5L4 9l4 4M4 9h10a5.500 5.500 0 0 1 0 11h-3" />
+            </svg>
+            <b class="font-semibold">Undo</b>
+            <span class="truncate text-ink-2">{{ last.label.toLowerCase() }}, {{ sayFound(last) }}</span>
+          </button>
+          <span v-else />
+          <button
+            v-if="!t.follow.value && t.queue.value.length > 1"
+            class="min-h-14 font-semibold whitespace-nowrap"
+            @click="t.skip()"
+          >
+            Skip for now
+          </button>
+        </div>
+      </div>
+    </div>
+  </main>
+</template>

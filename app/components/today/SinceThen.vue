@@ -1,0 +1,105 @@
+<script setup lang="ts">
+import type { Fact } from '#core/record/entries'
+
+/** What happens between sessions, written in one press each; the odds answer. */
+const { file, today, coat } = useDog()
+const record = useRecord()
+const profile = computed(() => file.value.profile)
+const everywhere = computed(() => coat.value.places.map((p) => p.id))
+
+/** A jumper or coat is worn for a walk or two; how long does not matter to the odds (judgement). */
+const JUMPER_HOURS = 2
+interface Quick {
+  words: string
+  says: string
+  what: () => Fact
+}
+const QUICK = computed<Quick[]>(() => [
+  wet('rain', 'Rain', 'Soaked by rain'),
+  wet('swim', 'A swim', 'Swam'),
+  wet('grass', 'Wet grass or mud', 'Wet legs and belly'),
+  {
+    words: 'Coat or jumper',
+    says: 'Wore a coat',
+    what: () => ({ kind: 'gear', gear: 'coat', hours: JUMPER_HOURS }),
+  },
+  profile.value.harnessHours > 0
+    ? {
+        words: 'No harness today',
+        says: 'No harness',
+        what: () => ({ kind: 'gear', gear: 'harness', hours: 0 }),
+      }
+    : {
+        words: 'Harness',
+        says: 'Wore a harness',
+        what: () => ({ kind: 'gear', gear: 'harness', hours: JUMPER_HOURS }),
+      },
+  {
+    words: 'Brushed over the top',
+    says: 'Brushed, not combed',
+    what: () => ({ kind: 'brush', depth: 'surface', regions: everywhere.value }),
+  },
+])
+function wet(how: 'rain' | 'swim' | 'grass', words: string, says: string): Quick {
+  return { words, says, what: () => ({ kind: 'wet', how, combedDry: false }) }
+}
+
+const last = ref<{ id: string; day: string; says: string; what: Fact } | null>(null)
+async function press(q: Quick) {
+  const what = q.what()
+  const [entry] = await record.add([{ day: today.value, time: localTime(), what }])
+  last.value = { id: entry!.id, day: today.value, says: q.says, what }
+}
+async function undo() {
+  if (last.value) await record.takeBack(last.value)
+  last.value = null
+}
+async function combedDry() {
+  const l = last.value
+  if (l?.what.kind !== 'wet') return
+  await record.add([
+    { day: l.day, what: { kind: 'correction', replaces: l.id, by: { ...l.what, combedDry: true } } },
+  ])
+  last.value = { ...l, says: `${l.says}, combed dry`, what: { ...l.what, combedDry: true } }
+}
+const measuring = ref(false)
+</script>
+
+<template>
+  <div>
+    <div class="flex flex-wrap gap-2">
+      <button
+        v-for="q in QUICK"
+        :key="q.words"
+        class="min-h-12 rounded border border-edge px-3 font-semibold"
+        @click="press(q)"
+      >
+        {{ q.words }}
+      </button>
+      <NuxtLink
+        :to="`/dogs/${file.id}/knot`"
+        class="flex min-h-12 items-center gap-2 rounded border border-edge px-3 font-semibold"
+        ><FindingMark finding="knot" :size="22" />A knot</NuxtLink
+      >
+      <button
+        class="min-h-12 rounded border border-edge px-3 font-semibold"
+        :aria-expanded="measuring"
+        @click="measuring = !measuring"
+      >
+        Measured
+      </button>
+    </div>
+    <p v-if="last" class="mt-2 flex min-h-12 flex-wrap items-center gap-x-4" role="status">
+      <span>{{ last.says }}, written in.</span>
+      <button
+        v-if="last.what.kind === 'wet' && !last.what.combedDry"
+        class="min-h-12 font-semibold underline"
+        @click="combedDry"
+      >
+        It was combed dry
+      </button>
+      <button class="min-h-12 font-semibold underline" @click="undo">Undo</button>
+    </p>
+    <LazyMeasureLength v-if="measuring" class="mt-2" @written="measuring = false" />
+  </div>
+</template>

@@ -1,0 +1,36 @@
+import { cleanupOutdatedCaches, matchPrecache, precacheAndRoute } from 'workbox-precaching'
+import { registerRoute } from 'workbox-routing'
+import { NetworkOnly } from 'workbox-strategies'
+
+/**
+ * Keeps the program on the device, so that it opens with no signal. Everything that was built is kept
+ * at once, and one empty page that draws itself from what the device knows. What is asked of the
+ * server goes to the server: records wait in the device's own store, not here.
+ */
+declare const self: ServiceWorkerGlobalScope
+/** Put in when it is built: every file, and what it was when it was built. */
+declare const FILES: { url: string; revision: string | null }[]
+/** The page that draws itself. Any dog's would do: the server sends the same for all. */
+declare const SHELL: string
+
+/** How long a page may take before the kept one is shown, s (judgement). */
+const PATIENCE = 4
+
+self.addEventListener('install', () => void self.skipWaiting())
+self.addEventListener('activate', (event) => event.waitUntil(self.clients.claim()))
+cleanupOutdatedCaches()
+precacheAndRoute(FILES)
+
+const online = new NetworkOnly({ networkTimeoutSeconds: PATIENCE })
+registerRoute(
+  ({ request, url }) => request.mode === 'navigate' && /^\/($|dogs\/|setup$|household$)/.test(url.pathname),
+  async (context) => {
+    try {
+      const response = await online.handle(context)
+      if (response.status < 500) return response
+    } catch {
+      // No signal, or none worth the name.
+    }
+    return (await matchPrecache(SHELL)) ?? Response.error()
+  },
+)

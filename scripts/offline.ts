@@ -1,0 +1,44 @@
+import { createHash } from 'node:crypto'
+import { readdirSync, readFileSync } from 'node:fs'
+import { join, relative } from 'node:path'
+import { build } from 'esbuild'
+
+const SHELL = '/dogs/shell'
+
+function filesIn(dir: string): string[] {
+  return readdirSync(dir, { withFileTypes: true }).flatMap((entry) =>
+    entry.isDirectory() ? filesIn(join(dir, entry.name)) : [join(dir, entry.name)],
+  )
+}
+
+/**
+ * Writes the service worker beside the built files, with the list of them in it.
+ * @param publicDir what was built for the browser
+ */
+export async function writeServiceWorker(publicDir: string) {
+  const whole = createHash('sha256')
+  const files = filesIn(publicDir)
+    .filter((file) => !/\.(gz|br|map)$|sw\.js$/.test(file))
+    .sort()
+    .map((file) => {
+      const hash = createHash('sha256').update(readFileSync(file)).digest('hex').slice(0, 16)
+      const url = `/${relative(publicDir, file)}`
+      whole.update(url + hash)
+      // A built file's name changes with what is in it.
+      return { url, revision: url.startsWith('/_nuxt/') ? null : hash }
+    })
+  files.push({ url: SHELL, revision: whole.digest('hex').slice(0, 16) })
+  await build({
+    entryPoints: ['app/offline/service-worker.ts'],
+    outfile: join(publicDir, 'sw.js'),
+    bundle: true,
+    minify: true,
+    format: 'iife',
+    target: 'es2022',
+    define: {
+      FILES: JSON.stringify(files),
+      SHELL: JSON.stringify(SHELL),
+      'process.env.NODE_ENV': '"production"',
+    },
+  })
+}
