@@ -1,6 +1,7 @@
 import { readFileSync, writeFileSync } from 'node:fs'
 import { By, Key, until } from 'selenium-webdriver'
 import type { WebDriver, WebElement } from 'selenium-webdriver'
+import type { Driver } from 'selenium-webdriver/chrome'
 // @ts-expect-error plain script
 import { openBrowser, setScreen } from '../../scripts/lib/browser.mjs'
 
@@ -25,6 +26,9 @@ export class Page {
     await driver.manage().setTimeouts({ script: 30_000, pageLoad: 30_000 })
     return new Page(driver, base, screen)
   }
+  /** Whether presses are a finger's, and how many there have been. */
+  byTouch = false
+  presses = 0
   close = () => this.driver.quit()
   async size(screen: Screen, dark = false) {
     this.screen = screen
@@ -79,7 +83,7 @@ export class Page {
 
   /** The button, link or choice that says so. */
   async named(words: string): Promise<WebElement> {
-    const script = `return [...document.querySelectorAll('button, a, summary, [role=radio], [role=button], input[type=checkbox]')]
+    const script = `return [...document.querySelectorAll('button, a, summary, label:has(input[type=checkbox]), [role=radio], [role=button], input[type=checkbox]')]
       .filter((el) => el.offsetParent !== null || el.getClientRects().length)
       .find((el) => (el.getAttribute('aria-label') ?? el.textContent).trim().replace(/\\s+/g, ' ').startsWith(arguments[0]))`
     let found: WebElement | null = null
@@ -91,6 +95,17 @@ export class Page {
   }
   async press(words: string) {
     await this.tap(await this.named(words))
+  }
+  /** Answers the questions about a knot; whether it is at the privates is asked only near them. */
+  async answerKnot(...answers: string[]) {
+    for (const words of answers) {
+      await this.until(
+        async () => (await this.words()).includes(words) || /Is it at the anus/.test(await this.text('h1')),
+        `nothing says ${words}`,
+      )
+      if (/Is it at the anus/.test(await this.text('h1'))) await this.press('No')
+      await this.press(words)
+    }
   }
   /** The form's own button, once it says so and can be pressed. */
   async submit(words: string) {
@@ -104,7 +119,16 @@ export class Page {
   /** A press as a finger makes it: it must be on the screen and not covered. */
   async tap(el: WebElement) {
     await this.driver.executeScript('arguments[0].scrollIntoView({ block: "center" })', el)
-    await el.click()
+    this.presses += 1
+    if (!this.byTouch) return el.click()
+    const at = await this.driver.executeScript<{ x: number; y: number }>(
+      'const r = arguments[0].getBoundingClientRect(); return { x: r.x + r.width / 2, y: r.y + r.height / 2 }',
+      el,
+    )
+    const touch = (type: string, touchPoints: object[]) =>
+      (this.driver as Driver).sendDevToolsCommand('Input.dispatchTouchEvent', { type, touchPoints })
+    await touch('touchStart', [at])
+    await touch('touchEnd', [])
   }
   async type(css: string, words: string) {
     const el = await this.find(css)

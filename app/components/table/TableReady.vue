@@ -26,6 +26,11 @@ const items = computed(() =>
   plan.value.items.filter((i) => what.value !== 'hot' || placeRow(i.place).class === 'hot'),
 )
 const shown = computed(() => shownMinutes(items.value))
+const SHOWN = 7
+const all = ref(false)
+const rows = computed(() =>
+  all.value || items.value.length <= SHOWN + 1 ? items.value : items.value.slice(0, SHOWN),
+)
 const WHAT = [
   { value: 'plan' as const, words: 'As planned' },
   { value: 'minutes' as const, words: 'Minutes' },
@@ -96,7 +101,7 @@ async function speak(on: boolean) {
           </span>
         </div>
         <ol v-if="items.length" class="mt-3 border-t border-ink">
-          <li v-for="(item, i) in items" :key="item.place" class="flex gap-3 border-b border-rule py-2">
+          <li v-for="(item, i) in rows" :key="item.place" class="flex gap-3 border-b border-rule py-2">
             <span class="figure w-6 text-[19px] text-due">{{ i + 1 }}</span>
             <span class="min-w-0 flex-1"
               ><b class="font-semibold">{{ placeRow(item.place).plural }}</b>
@@ -105,6 +110,9 @@ async function speak(on: boolean) {
             <span class="whitespace-nowrap">{{ inHalves(shown[i]!) }} min</span>
           </li>
         </ol>
+        <button v-if="rows.length < items.length" class="quiet" @click="all = true">
+          and {{ plural(items.length - rows.length, 'more place', 'more places') }}
+        </button>
       </section>
       <section aria-label="Before you start" class="mt-4 desk:mt-3">
         <p class="flex items-center gap-2 font-semibold text-caution">
