@@ -75,9 +75,33 @@ export async function dropWaiting(ids: string[]) {
 export const keptFile = async (dogId: string) => (await device()).get('files', dogId)
 export const keepFile = async (file: DogFile) => (await device()).put('files', plain(file))
 
-export const keptTable = async (dogId: string) => (await device()).get('tables', dogId)
-export const keepTable = async (table: OpenTable) => (await device()).put('tables', plain(table))
-export const dropTable = async (dogId: string) => (await device()).delete('tables', dogId)
+/** The table in hand, for a device that has no room or keeps nothing: then it lasts as long as the page. */
+const inHand = new Map<string, OpenTable>()
+let roomless = false
+export async function keptTable(dogId: string): Promise<OpenTable | undefined> {
+  if (!roomless)
+    try {
+      return await (await device()).get('tables', dogId)
+    } catch {
+      roomless = true
+    }
+  return inHand.get(dogId)
+}
+/** @returns whether the device keeps it */
+export async function keepTable(table: OpenTable): Promise<boolean> {
+  inHand.set(table.dogId, plain(table))
+  try {
+    await (await device()).put('tables', plain(table))
+    roomless = false
+  } catch {
+    roomless = true
+  }
+  return !roomless
+}
+export async function dropTable(dogId: string) {
+  inHand.delete(dogId)
+  await (await device()).delete('tables', dogId).catch(() => undefined)
+}
 
 export const keptWays = async () => (await device()).get('ways', 'table')
 export const keepWays = async (ways: Ways) => (await device()).put('ways', plain(ways), 'table')

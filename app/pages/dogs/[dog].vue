@@ -97,7 +97,10 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onKey, true))
     <p class="why">Reading the diary</p>
     <div class="mt-3 border-t border-rule" />
   </div>
-  <NuxtPage v-else-if="atTable" />
+  <div v-else-if="atTable">
+    <NotKept />
+    <NuxtPage />
+  </div>
   <div v-else class="mx-auto flex min-h-dvh max-w-[1280px] flex-col pb-[76px] desk:pb-6">
     <a href="#main" class="sr-only focus:not-sr-only focus:absolute focus:p-3">To the page</a>
     <header class="px-4 pt-2 desk:px-10">
@@ -151,6 +154,7 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onKey, true))
       </div>
       <LeadMini v-if="!onStretch" v-bind="stretch" :today="today" class="mt-1" />
       <div v-else class="mt-2 border-t border-rule" />
+      <NotKept />
       <p v-if="waiting.length" class="mt-1 border-b border-rule py-2 text-[14px] font-semibold" role="status">
         {{ waiting.length === 1 ? 'One entry waits' : `${waiting.length} entries wait` }} on this device and
         will go up by themselves.

@@ -5,6 +5,7 @@ import { daysBetween } from '#core/record/day'
 import { dayAndMonth, sayDay } from '#core/record/say-day'
 import { MOST_NOTE } from '#shared/limits'
 import type { Thread } from '#shared/api'
+import { keepDraft, keptDraft } from '~/offline/drafts'
 import { askFrom, sayAsk } from '~/words/ask'
 
 const { file, today } = useDog()
@@ -23,22 +24,22 @@ async function load() {
 onMounted(load)
 
 /** The draft is the owner's once they change it: kept on this device until it is sent. */
-const storeKey = computed(() => `draft:${file.value.id}`)
 const fromRecord = computed(() => draftNote(file.value, today.value))
 const body = ref('')
 const route = useRoute()
 const router = useRouter()
 onMounted(async () => {
-  body.value = localStorage.getItem(storeKey.value) ?? fromRecord.value
+  body.value = keptDraft(file.value.id) ?? fromRecord.value
   // Asked for on another page, once.
   const ask = sayAsk(askFrom(route.query))
   if (!ask) return
   if (!body.value.includes(ask)) body.value = `${body.value}\n${ask}`.trim()
   await router.replace({ query: {} })
 })
-watch(body, (text) => {
-  if (text === fromRecord.value) localStorage.removeItem(storeKey.value)
-  else localStorage.setItem(storeKey.value, text)
+watch(body, (text) => keepDraft(file.value.id, text === fromRecord.value ? null : text))
+// What another device wrote comes in while this is open; what the owner changed stays as they put it.
+watch(fromRecord, (now, before) => {
+  if (body.value === before) body.value = now
 })
 const changed = computed(() => body.value !== fromRecord.value)
 
@@ -71,7 +72,7 @@ async function send() {
     if (!live.value.length) await makeLink(name)
     noteId.value = uuid()
     sent.value = true
-    localStorage.removeItem(storeKey.value)
+    keepDraft(file.value.id, null)
     await load()
   } catch (error) {
     problem.value =

@@ -1,0 +1,231 @@
+import type { Driver } from 'selenium-webdriver/chrome'
+import pg from 'pg'
+import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { assess } from '../../core/record/fold'
+import type { Entry } from '../../core/record/entries'
+import type { Profile } from '../../core/record/profile'
+import { daysAgo, newDog, newOwner, PASSWORD, startApp } from '../support/server'
+import type { Running, Visitor } from '../support/server'
+import { Page, PHONE } from '../support/page'
+
+/** The utility room: a session with no signal, on one device or two, and nothing lost or written twice. */
+let app: Awaited<ReturnType<typeof startApp>>
+let running: Running
+let owner: Visitor
+let email: string
+let db: pg.Client
+const pages: Page[] = []
+const dog = newDog({ name: 'Merle', groomer: 'Imke', minutes: [60, 60, 60, 60, 60, 60, 60] })
+
+async function device(): Promise<Page> {
+  const page = await Page.open(running.address, PHONE)
+  pages.push(page)
+  await page.signIn(email, PASSWORD)
+  return page
+}
+beforeAll(async () => {
+  app = await startApp()
+  running = app.running
+  db = new pg.Client({ connectionString: app.databaseUrl })
+  await db.connect()
+  owner = await newOwner(running.address, 'Ada')
+  email = String((await owner.call('GET', '/api/me')).json.email)
+  await owner.call('POST', '/api/dogs', dog)
+})
+afterAll(async () => {
+  for (const page of pages) await page.close()
+  await db?.end()
+  await running?.stop()
+})
+
+/** Every row on file of the session's kinds, as often as it is there. */
+const checksOnFile = async () =>
+  (
+    await db.query<{ id: string; region: string }>(
+      `select id, entry -> 'what' ->> 'region' as region from entries where kind = 'check' order by id`,
+    )
+  ).rows
+const signal = (page: Page, on: boolean) =>
+  (page.driver as Driver).setNetworkConditions({
+    offline: !on,
+    latency: 0,
+    download_throughput: on ? 1e9 : 0,
+    upload_throughput: on ? 1e9 : 0,
+  })
+/** The program is on the device, whole. */
+const kept = (page: Page) =>
+  page.until(
+    () =>
+      page.driver.executeAsyncScript<boolean>(`const done = arguments[0]
+        navigator.serviceWorker.ready.then(async (r) => {
+          const names = await caches.keys()
+          done(r.active?.state === 'activated' && !!navigator.serviceWorker.controller && names.length > 0)
+        })`),
+    'the program is not kept on the device',
+    30_000,
+  )
+const toTable = async (page: Page) => {
+  await page.visit(`/dogs/${dog.id}/table`)
+  await page.press('Minutes')
+  await page.press('Start')
+  await page.find('[data-finding=glides]')
+}
+async function glide(page: Page, times: number) {
+  for (let n = 0; n < times; n++) {
+    const at = await page.text('h1')
+    await page.tap(await page.find('[data-finding=glides]'))
+    await page.until(async () => (await page.text('h1')) !== at, `still at ${at}`)
+  }
+}
+
+describe('with no signal', () => {
+  let page: Page
+
+  it('the program stands on the device after the first visit, and can be installed', async () => {
+    page = await device()
+    await kept(page)
+    const manifest = (await (await fetch(`${running.address}/grumbo.webmanifest`)).json()) as {
+      name: string
+      icons: { src: string; sizes: string }[]
+    }
+    expect(manifest.name).toBe('Grumbo')
+    for (const icon of manifest.icons) expect((await fetch(running.address + icon.src)).status).toBe(200)
+    expect(manifest.icons.map((i) => i.sizes)).toEqual(['any', '192x192', '512x512'])
+  })
+
+  it('a session goes on when the network is cut, and a quiet sign says what has not gone up', async () => {
+    await toTable(page)
+    await signal(page, false)
+    await glide(page, 3)
+    await page.tap(await page.find('[data-finding=refused]'))
+    await page.press('End here')
+    await page.says('Four places')
+    await page.press('Back to today')
+    await page.says(/waits? on this device/)
+    expect(await checksOnFile()).toEqual([])
+  })
+
+  it('closed and opened again, still with none: all of it is there, and plan, map and history open', async () => {
+    // Not a tab's emulation alone: there is no server either.
+    await running.stop('SIGKILL')
+    const old = await page.driver.getWindowHandle()
+    await page.driver.switchTo().newWindow('tab')
+    const fresh = await page.driver.getWindowHandle()
+    await page.driver.switchTo().window(old)
+    await page.driver.close()
+    await page.driver.switchTo().window(fresh)
+    await page.size(PHONE)
+    await page.visit('/')
+    await page.until(async () => /\/dogs\//.test(await page.at()), 'the start does not lead to the dog')
+    await page.says(/waits? on this device/)
+    await page.find('[data-region="armpit.left"]')
+    for (const [path, words] of [
+      ['/stretch', /sessions? left|best plan/],
+      ['/progress', /What the comb said/],
+      ['/knot', /Where is the knot/],
+      ['/table', /on the table|Nothing waits/],
+    ] as const) {
+      await page.visit(`/dogs/${dog.id}${path}`)
+      await page.says(words)
+    }
+  })
+
+  it('with signal again each entry goes up exactly once', async () => {
+    running = await app.start()
+    await signal(page, true)
+    await page.visit(`/dogs/${dog.id}`)
+    await page.until(async () => (await checksOnFile()).length === 4, 'what waited did not go up')
+    await page.until(async () => !/waits? on this device/.test(await page.words()), 'the sign stays')
+    expect(new Set((await checksOnFile()).map((c) => c.region)).size).toBe(4)
+  })
+
+  it('the server killed in mid-upload: each is there once all the same', async () => {
+    await toTable(page)
+    await running.stop('SIGKILL')
+    await glide(page, 6)
+    running = await app.start()
+    // Killed as soon as it has begun to take them, whatever it has got to.
+    await page.until(
+      async () => (await db.query(`select 1 from entries where kind = 'check' offset 4 limit 1`)).rowCount,
+      'nothing goes up',
+    )
+    await running.stop('SIGKILL')
+    await glide(page, 2)
+    running = await app.start()
+    await page.until(async () => (await checksOnFile()).length === 12, 'not all went up')
+    const ids = (await checksOnFile()).map((c) => c.id)
+    expect(new Set(ids).size).toBe(ids.length)
+    await page.press('End here')
+    await page.press('Back to today')
+  })
+
+  it('two devices with no signal: both sessions are there, in order', async () => {
+    const other = await device()
+    await kept(other)
+    await page.visit(`/dogs/${dog.id}/knot`)
+    await other.visit(`/dogs/${dog.id}/knot`)
+    await page.says('Where is the knot?')
+    await other.says('Where is the knot?')
+    await running.stop('SIGKILL')
+    for (const [p, region] of [
+      [page, 'beard'],
+      [other, 'tail'],
+    ] as const) {
+      await p.choose('select', region)
+      await p.answerKnot('It looks and feels well', 'Yes, it starts to split')
+      await p.press('Leave it for Imke')
+      await p.says(/waits? on this device/)
+    }
+    running = await app.start()
+    await page.until(async () => (await checksOnFile()).length === 14, 'not both went up')
+    const { profile, entries } = (await owner.call('GET', `/api/dogs/${dog.id}`)).json as unknown as {
+      profile: Profile
+      entries: Entry[]
+    }
+    const state = (list: Entry[]) => assess({ profile, entries: list }, daysAgo(0))
+    expect(state(entries)).toEqual(state([...entries].reverse()))
+    for (const place of ['beard', 'tail']) expect(state(entries).regions[place]!.left).toHaveLength(1)
+    await other.visit(`/dogs/${dog.id}/groomer`)
+    const draft = async () => (await other.find('form textarea')).getAttribute('value')
+    await other.until(async () => /beard/.test((await draft()) ?? ''), 'the other device’s knot is not here')
+  })
+
+  it('two pages on one session: what one does the other sees', async () => {
+    await page.visit(`/dogs/${dog.id}/table`)
+    await page.press('Minutes')
+    await page.press('Start')
+    await page.find('[data-finding=glides]')
+    const first = await page.driver.getWindowHandle()
+    await page.driver.switchTo().newWindow('tab')
+    const second = await page.driver.getWindowHandle()
+    await page.size(PHONE)
+    await page.visit(`/dogs/${dog.id}/table`)
+    const at = await page.text('h1')
+    await glide(page, 1)
+    const next = await page.text('h1')
+    await page.driver.switchTo().window(first)
+    await page.until(async () => (await page.text('h1')) === next, `the first page is still at ${at}`)
+    await page.driver.switchTo().window(second)
+    await page.driver.close()
+    await page.driver.switchTo().window(first)
+  })
+
+  it('a device that keeps nothing says so, and what is written still goes up', async () => {
+    const before = (await checksOnFile()).length
+    await page.driver.executeScript(`
+      const full = () => { throw new DOMException('full', 'QuotaExceededError') }
+      IDBObjectStore.prototype.put = full`)
+    const at = await page.text('h1')
+    await page.tap(await page.find('[data-finding=glides]'))
+    await page.until(async () => (await page.text('h1')) !== at, `still at ${at}`)
+    await page.until(async () => (await checksOnFile()).length === before + 1, 'it did not go up')
+  })
+
+  it('with no room and no signal the page says to stay open', async () => {
+    await signal(page, false)
+    await page.tap(await page.find('[data-finding=glides]'))
+    await page.says(/no room to keep/i)
+    await signal(page, true)
+    await page.until(async () => !/no room to keep/i.test(await page.words()), 'the sign stays', 30_000)
+  })
+})
