@@ -84,6 +84,15 @@ export const factSchema = z.discriminatedUnion('kind', [
     tidy: z.enum(TIDY_IDS, 'There is no such tidy.'),
     was: z.enum(['not-yet', 'right', 'overdue']).optional(),
   }),
+  /** Two minutes of bringing a hard place along: the step of `core/care/handling.ts`, and how it went. */
+  z.strictObject({
+    kind: z.literal('handling'),
+    place: placeSchema,
+    step: z.number().int().min(0).max(6),
+    went: comfort,
+    /** The dog snapped or bit. */
+    snapped: z.boolean().optional(),
+  }),
   /** The plan as it stands from this entry on. It says nothing of the coat. */
   z.strictObject({
     kind: z.literal('plan'),

@@ -260,6 +260,7 @@ export class Coat {
       case 'session':
       case 'plan':
       case 'tidy':
+      case 'handling':
         return
     }
   }

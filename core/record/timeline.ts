@@ -9,6 +9,7 @@ const USUAL_MINUTE: Record<Fact['kind'], number> = {
   wet: 8 * 60,
   visit: 12 * 60,
   measure: 17 * 60 + 45,
+  handling: 17 * 60,
   brush: 18 * 60,
   check: 18 * 60 + 30,
   tidy: 18 * 60 + 45,

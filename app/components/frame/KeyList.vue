@@ -12,7 +12,7 @@ const KEYS = [
   ['Z', 'undo'],
   ['Arrows', 'walk the coat map; Enter picks a place'],
   ['← →', 'on the lead: move a session; Enter keeps it there, Esc puts it back'],
-  ['G then a letter', 'T today, S stretch, B table, P progress, I what if, W groomer'],
+  ['G then a letter', 'T today, S stretch, B table, D diary, H handling, P progress, I what if, W groomer'],
   ['?', 'show and hide this list'],
 ]
 </script>

@@ -164,6 +164,7 @@ async function speak(on: boolean) {
         <p v-if="missing.some((t) => t.tool.endsWith('comb'))" class="small mt-2">
           Nothing stands in for a comb: without one no place is known to be clear.
         </p>
+        <NuxtLink :to="`${base}/ways`" class="quiet mt-1">How you work, tools and mist</NuxtLink>
         <label v-if="can" class="mt-2 flex min-h-12 cursor-pointer items-center gap-3">
           <input
             type="checkbox"

@@ -35,6 +35,8 @@ const SECTIONS = [
   { path: '', label: 'Today', key: 't' },
   { path: '/stretch', label: 'Stretch', key: 's' },
   { path: '/table', label: 'Table', key: 'b' },
+  { path: '/diary', label: 'Diary', key: 'd' },
+  { path: '/handling', label: 'Handling', key: 'h' },
   { path: '/progress', label: 'Progress', key: 'p' },
   { path: '/what-if', label: 'What if', key: 'i' },
   { path: '/groomer', label: 'Groomer', key: 'w' },
@@ -126,14 +128,14 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onKey, true))
             v-for="s in SECTIONS"
             :key="s.path"
             :to="to(dogId, s.path)"
-            class="flex h-11 items-center px-3"
+            class="flex h-11 items-center px-2.5 whitespace-nowrap"
             :class="
               sectionOf(route.path) === s.path ? 'border-b-[2.5px] border-due font-semibold' : 'text-ink-2'
             "
             :aria-current="sectionOf(route.path) === s.path ? 'page' : undefined"
             >{{ s.label }}</NuxtLink
           >
-          <span class="mx-3 h-5 w-px bg-rule" />
+          <span class="mx-2 h-5 w-px bg-rule" />
           <NuxtLink
             v-for="d in others.slice(0, 4)"
             :key="d.id"
@@ -209,6 +211,11 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onKey, true))
           :to="to(dogId, s.path)"
           class="flex min-h-14 items-center border-b border-rule px-4 text-[17px]"
           >{{ s.label }}</NuxtLink
+        >
+        <NuxtLink
+          :to="to(dogId, '/ways')"
+          class="flex min-h-14 items-center border-b border-rule px-4 text-[17px]"
+          >How you work</NuxtLink
         >
         <NuxtLink to="/household" class="flex min-h-14 items-center px-4 text-[17px]">Household</NuxtLink>
       </div>

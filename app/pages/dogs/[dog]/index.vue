@@ -173,6 +173,7 @@ const compact = useMediaQuery('(max-width: 59.99rem)')
       <button v-if="rows.length < plan.items.length" class="quiet" @click="all = true">
         and {{ plural(plan.items.length - rows.length, 'more place', 'more places') }}
       </button>
+      <LazyHandlingToday />
       <p v-if="plan.items.length" class="flex justify-between py-2 text-[14px] text-ink-2">
         <span>and to lay out and put away</span><span>{{ plan.setupMinutes }} min</span>
       </p>

@@ -1,0 +1,75 @@
+<script setup lang="ts">
+import type { FactOf } from '#core/record/entries'
+import { COMFORT_IDS, FINDING_IDS, MOST_KNOTS } from '#core/record/findings'
+
+/** Puts a comb check right: what was found, how many, how many came out, and how the dog bore it. */
+const props = defineProps<{ entry: { id: string; day: string; what: FactOf<'check'> } }>()
+const emit = defineEmits<{ done: [] }>()
+const record = useRecord()
+const finding = ref(props.entry.what.finding)
+const comfort = ref(props.entry.what.comfort ?? 'easy')
+const count = ref(String(props.entry.what.count ?? 1))
+const out = ref(String(props.entry.what.out ?? 0))
+const counted = computed(() => ['snag', 'knot', 'mat'].includes(finding.value))
+const problem = computed(() => {
+  if (!counted.value) return ''
+  const [n, o] = [Number(count.value), Number(out.value)]
+  if (!Number.isInteger(n) || n < 1) return 'Count whole knots, one at least.'
+  if (n > MOST_KNOTS) return `More than ${MOST_KNOTS} in one place is felt: choose felt.`
+  if (!Number.isInteger(o) || o < 0) return 'Count whole knots that came out, or 0.'
+  return o > n ? 'More came out than were found.' : ''
+})
+async function write() {
+  if (problem.value) return
+  const { count: _c, out: _o, decided, ...rest } = props.entry.what
+  const by: FactOf<'check'> = {
+    ...rest,
+    finding: finding.value,
+    comfort: comfort.value,
+    ...(counted.value ? { count: Number(count.value), out: Number(out.value) } : {}),
+    // What was decided of it holds only while it is what it was.
+    ...(decided && finding.value === props.entry.what.finding ? { decided } : {}),
+  }
+  await record.add([{ day: props.entry.day, what: { kind: 'correction', replaces: props.entry.id, by } }])
+  emit('done')
+}
+</script>
+
+<template>
+  <form class="flex flex-wrap items-end gap-x-5 gap-y-2" @submit.prevent="write">
+    <label>
+      <span class="small block">The comb said</span>
+      <select v-model="finding" name="finding" class="h-11 border-b border-edge bg-transparent pr-2">
+        <option v-for="f in FINDING_IDS" :key="f" :value="f">{{ f }}</option>
+      </select>
+    </label>
+    <template v-if="counted">
+      <label>
+        <span class="small block">How many</span>
+        <input
+          v-model="count"
+          name="count"
+          inputmode="numeric"
+          class="h-11 w-16 border-b border-edge bg-transparent"
+        />
+      </label>
+      <label>
+        <span class="small block">came out</span>
+        <input
+          v-model="out"
+          name="out"
+          inputmode="numeric"
+          class="h-11 w-16 border-b border-edge bg-transparent"
+        />
+      </label>
+    </template>
+    <label>
+      <span class="small block">Comfort</span>
+      <select v-model="comfort" name="comfort" class="h-11 border-b border-edge bg-transparent pr-2">
+        <option v-for="c in COMFORT_IDS" :key="c" :value="c">{{ c }}</option>
+      </select>
+    </label>
+    <button class="act act-plain !min-h-11" :disabled="!!problem">Put it right</button>
+    <p v-if="problem" class="refusal basis-full" role="alert">{{ problem }}</p>
+  </form>
+</template>

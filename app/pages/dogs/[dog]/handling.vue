@@ -1,0 +1,176 @@
+<script setup lang="ts">
+import { EASY_DAYS, HANDLING_STEPS, handlingToday, hardPlaces } from '#core/care/handling'
+import type { HardPlace } from '#core/care/handling'
+import { PLACE_IDS, placeRow } from '#core/coat/regions'
+import type { PlaceId } from '#core/coat/regions'
+import { COMFORT_IDS } from '#core/record/findings'
+import type { Comfort } from '#core/record/findings'
+import { habitsOf } from '#core/record/habits'
+import { HANDLING_SCHOOLS } from '~/words/habits'
+import { plural } from '~/words/numbers'
+
+/** Bringing hard places along: two minutes a day, a step at a time. */
+const { file, today } = useDog()
+const record = useRecord()
+const she = computed(() => (file.value.profile.sex === 'female' ? 'she' : 'he'))
+const hard = computed(() => hardPlaces(file.value, today.value))
+const picked = ref<PlaceId | null>(null)
+const chosen = computed<HardPlace | null>(
+  () =>
+    hard.value.find((h) => h.place === picked.value) ?? handlingToday(hard.value) ?? hard.value[0] ?? null,
+)
+const school = computed(() => HANDLING_SCHOOLS[habitsOf(file.value.profile).handling])
+const last = ref<{ id: string; day: string } | null>(null)
+async function log(h: HardPlace, went: Comfort, snapped = false) {
+  const [entry] = await record.add([
+    {
+      day: today.value,
+      time: localTime(),
+      what: { kind: 'handling', place: h.place, step: h.step, went, ...(snapped ? { snapped } : {}) },
+    },
+  ])
+  last.value = entry!
+  picked.value = h.place
+}
+async function undo() {
+  if (last.value) await record.takeBack(last.value)
+  last.value = null
+}
+/** Somebody was asked, and they begin again from the first step. */
+const helped = ref(false)
+const others = computed(() => PLACE_IDS.filter((p) => !hard.value.some((h) => h.place === p)))
+const adding = ref<PlaceId | ''>('')
+const problem = ref('')
+async function add() {
+  if (!adding.value) return
+  const { profile } = file.value
+  try {
+    await record.changeProfile({ ...profile, hard: [...profile.hard, adding.value] })
+    picked.value = adding.value
+    problem.value = ''
+  } catch (error) {
+    problem.value = inWords(error)
+  }
+  adding.value = ''
+}
+const WHY = { said: 'you find it hard', refused: 'refused at the table', stopped: 'stopped at the table' }
+const WENT: Record<Comfort, string> = { easy: 'Easy', fidgety: 'Fidgety', stopped: 'Stopped' }
+useHead({ title: computed(() => `${file.value.profile.name}, handling · Grumbo`) })
+</script>
+
+<template>
+  <div class="desk:grid desk:grid-cols-[minmax(0,1fr)_340px] desk:gap-12">
+    <section v-if="chosen" :aria-label="placeRow(chosen.place).plural">
+      <template v-if="chosen.snapped && !helped">
+        <h1 class="pt-1 text-vet desk:pt-4">
+          Stop with the {{ placeRow(chosen.place).plural.toLowerCase() }}
+        </h1>
+        <p class="why mt-2">
+          A dog that snaps or bites is frightened or in pain. Ring the vet first, so that pain is ruled out;
+          then a professional who works with behaviour, or your groomer. Muzzle training is theirs to advise.
+          Never shout, never drag.
+        </p>
+        <button class="act act-plain mt-5 w-full desk:w-auto" @click="helped = true">
+          We have been helped: begin again
+        </button>
+      </template>
+      <template v-else>
+        <h1 class="pt-1 desk:pt-4">
+          {{ chosen.today ? 'Done for today' : `${placeRow(chosen.place).plural}, two minutes` }}
+        </h1>
+        <p class="why mt-2">
+          {{
+            chosen.today
+              ? `It was ${chosen.today}. Tomorrow again: ${HANDLING_STEPS[chosen.step]}.`
+              : `Today: ${HANDLING_STEPS[chosen.step]}. Rewarded while ${she} is calm, and ended before ${she} minds.`
+          }}
+        </p>
+        <ol class="mt-4 border-t border-ink" aria-label="The seven steps">
+          <li
+            v-for="(step, i) in HANDLING_STEPS"
+            :key="step"
+            class="flex min-h-11 items-center gap-3 border-b border-rule"
+            :class="i === chosen.step ? 'font-bold' : i < chosen.step ? 'text-ink-2' : 'text-ink-3'"
+            :aria-current="i === chosen.step ? 'step' : undefined"
+          >
+            <span class="figure w-6 text-[19px]" :class="i === chosen.step ? 'text-due' : ''">{{
+              i + 1
+            }}</span>
+            <span class="flex-1">{{ step }}</span>
+            <span v-if="i === chosen.step" class="small"
+              >{{ plural(chosen.easyDays, 'easy day') }} of {{ EASY_DAYS }}</span
+            >
+            <span v-else-if="i < chosen.step" class="small">behind you</span>
+          </li>
+        </ol>
+        <p class="mt-3 flex gap-2 font-semibold text-caution">
+          <CautionMark class="shrink-0" />Let go and reward when {{ she }} is calm, not while {{ she }} pulls.
+          Old, sore or hurt: ask the vet first.
+        </p>
+        <div v-if="!chosen.today" class="mt-3 grid grid-cols-3 gap-2" role="group" aria-label="How it went">
+          <button
+            v-for="c in COMFORT_IDS"
+            :key="c"
+            class="act"
+            :class="c === 'easy' ? 'act-filled' : 'act-plain'"
+            @click="log(chosen, c)"
+          >
+            <ComfortMark :comfort="c" />{{ WENT[c] }}
+          </button>
+        </div>
+        <div class="mt-1 flex flex-wrap justify-between gap-x-5">
+          <button v-if="last" class="min-h-12 font-semibold underline" @click="undo">Undo</button>
+          <button class="min-h-12 font-semibold text-vet underline" @click="log(chosen, 'stopped', true)">
+            {{ she === 'she' ? 'She' : 'He' }} snapped or bit
+          </button>
+        </div>
+      </template>
+    </section>
+    <section v-else aria-label="Nothing is hard">
+      <h1 class="pt-1 desk:pt-4">Nothing is hard just now</h1>
+      <p class="why mt-2">
+        A place that is refused or stopped at the table comes here by itself. Or name one to bring along, two
+        minutes a day.
+      </p>
+    </section>
+
+    <section aria-label="Hard places" class="mt-6 desk:mt-4">
+      <h2 class="border-b border-ink pb-1">{{ hard.length ? 'Hard places' : 'Name a place' }}</h2>
+      <ul>
+        <li v-for="h in hard" :key="h.place" class="border-b border-rule">
+          <button
+            class="flex min-h-14 w-full items-center gap-3 text-left"
+            :aria-pressed="h.place === chosen?.place"
+            @click="picked = h.place"
+          >
+            <span class="min-w-0 flex-1"
+              ><b class="font-semibold" :class="h.place === chosen?.place ? 'text-due' : ''">{{
+                placeRow(h.place).plural
+              }}</b>
+              <span class="small block">{{ WHY[h.why] }}</span></span
+            >
+            <span class="small text-right">{{
+              h.snapped ? 'stop, ask first' : `step ${h.step + 1}, ${HANDLING_STEPS[h.step]}`
+            }}</span>
+          </button>
+        </li>
+      </ul>
+      <form class="mt-2 flex items-end gap-3" @submit.prevent="add">
+        <label class="min-w-0 flex-1">
+          <span class="small block">Another place</span>
+          <select v-model="adding" name="another" class="h-11 w-full border-b border-edge bg-transparent">
+            <option value="">choose a place</option>
+            <option v-for="p in others" :key="p" :value="p">{{ placeRow(p).plural }}</option>
+          </select>
+        </label>
+        <button class="act act-plain !min-h-11" :disabled="!adding">Add it</button>
+      </form>
+      <p v-if="problem" class="refusal mt-2" role="alert">{{ problem }}</p>
+      <h2 class="mt-6 border-b border-ink pb-1">How you handle</h2>
+      <p class="mt-2">
+        <b class="font-semibold">{{ school.label }}.</b> {{ school.means }}
+      </p>
+      <NuxtLink :to="`/dogs/${file.id}/ways`" class="quiet mt-1">Change how you work</NuxtLink>
+    </section>
+  </div>
+</template>

@@ -1,0 +1,87 @@
+import { CARE } from '#core/care/due'
+import { HANDLING_STEPS } from '#core/care/handling'
+import { placeRow, PLACE_IDS, regionOf } from '#core/coat/regions'
+import type { PlaceId } from '#core/coat/regions'
+import type { Fact } from '#core/record/entries'
+import { sayFound } from './found'
+import { plural } from './numbers'
+
+/** What the diary can be narrowed to. */
+export const DIARY_KINDS = {
+  comb: { label: 'Comb checks', kinds: ['check', 'session', 'brush'] },
+  wet: { label: 'Wet and gear', kinds: ['wet', 'gear', 'wash'] },
+  care: { label: 'Care and handling', kinds: ['tidy', 'handling', 'measure'] },
+  visit: { label: 'Visits', kinds: ['visit'] },
+} as const satisfies Record<string, { label: string; kinds: readonly Fact['kind'][] }>
+export type DiaryKind = keyof typeof DIARY_KINDS
+
+const HOW = { swim: 'Swam', rain: 'Soaked by rain', grass: 'Wet legs and belly' }
+const GEAR = { harness: 'Harness', collar: 'Collar', coat: 'Coat or jumper' }
+const WAS = { 'not-yet': 'not yet needed', right: 'about time', overdue: 'overdue' }
+
+/** Which places an entry is about; null for one about the whole dog. */
+export function placesOfFact(what: Fact): PlaceId[] | null {
+  switch (what.kind) {
+    case 'check':
+      return [regionOf(what.region).place]
+    case 'handling':
+      return [what.place]
+    case 'measure':
+    case 'brush': {
+      const places = new Set(what.regions.map((r) => regionOf(r).place))
+      return places.size >= PLACE_IDS.length - 4 ? null : [...places]
+    }
+    default:
+      return null
+  }
+}
+
+const where = (what: Fact) => {
+  const places = placesOfFact(what)
+  if (!places) return 'all over'
+  const named = places.slice(0, 3).map((p) => placeRow(p).plural.toLowerCase())
+  return places.length > 3
+    ? `${named.join(', ')} and ${plural(places.length - 3, 'more', 'more')}`
+    : named.join(', ')
+}
+
+/** An entry in a few words: what it is, and what it says. */
+export function sayFact(what: Fact): { what: string; says: string } {
+  switch (what.kind) {
+    case 'check': {
+      const comfort = what.comfort && what.comfort !== 'easy' ? `, ${what.comfort}` : ''
+      return { what: regionOf(what.region).label, says: `${sayFound(what)}${comfort}` }
+    }
+    case 'brush':
+      return {
+        what: what.depth === 'skin' ? 'Brushed to the skin' : 'Brushed over the top',
+        says: `${where(what)}, not combed`,
+      }
+    case 'wash':
+      return { what: 'Washed', says: what.combedOut ? 'dried and combed out' : 'not combed out' }
+    case 'wet':
+      return { what: HOW[what.how], says: what.combedDry ? 'combed dry' : 'not combed dry' }
+    case 'gear':
+      return { what: GEAR[what.gear], says: what.hours ? plural(what.hours, 'hour') : 'none that day' }
+    case 'measure':
+      return { what: `${what.mm} mm`, says: `measured, ${where(what)}` }
+    case 'visit':
+      return {
+        what: `Visit${what.by ? `, ${what.by}` : ''}`,
+        says: what.found.length
+          ? `found something in ${plural(what.found.length, 'place')}`
+          : 'nothing told of knots',
+      }
+    case 'tidy':
+      return { what: CARE[what.tidy].label, says: what.was ? `done, ${WAS[what.was]}` : 'done' }
+    case 'handling':
+      return {
+        what: placeRow(what.place).plural,
+        says: `two minutes, ${HANDLING_STEPS[what.step]}, ${what.snapped ? 'snapped' : what.went}`,
+      }
+    case 'session':
+      return { what: 'Session', says: `${Math.round(what.minutes)} min, ${plural(what.places, 'place')}` }
+    case 'plan':
+      return { what: 'Plan', says: `${plural(what.sessions.length, 'session')}` }
+  }
+}

@@ -1,0 +1,69 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { dog, entry } from '../../tests/support/dogs'
+import { addDays } from '../record/day'
+import { COMFORT_IDS } from '../record/findings'
+import type { Comfort } from '../record/findings'
+import { afterDay, EASY_DAYS, FIRST, handlingToday, hardPlaces, LAST_STEP, wayOf } from './handling'
+
+const START = '2026-09-02'
+const handled = (day: number, went: Comfort, more = {}) =>
+  entry(addDays(START, day), { kind: 'handling', place: 'forefoot', step: 0, went, ...more })
+
+describe('bringing a place along', () => {
+  it('three easy days move up, one stop moves back, never two steps at once', () => {
+    fc.assert(
+      fc.property(fc.array(fc.constantFrom(...COMFORT_IDS), { maxLength: 60 }), (days) => {
+        let at = FIRST
+        let easy = 0
+        for (const went of days) {
+          const next = afterDay(at, went)
+          expect(Math.abs(next.step - at.step)).toBeLessThanOrEqual(1)
+          expect(next.step).toBeGreaterThanOrEqual(0)
+          expect(next.step).toBeLessThanOrEqual(LAST_STEP)
+          easy = went === 'easy' ? easy + 1 : 0
+          if (next.step > at.step) expect(easy).toBeGreaterThanOrEqual(EASY_DAYS)
+          if (went === 'stopped') expect(next.step).toBe(Math.max(0, at.step - 1))
+          at = next
+        }
+      }),
+    )
+  })
+  it('arrives after three easy days at every step, and not before', () => {
+    const days = (n: number) => Array.from({ length: n }, (): Comfort => 'easy').reduce(afterDay, FIRST)
+    expect(days(EASY_DAYS * (LAST_STEP + 1)).arrived).toBe(true)
+    expect(days(EASY_DAYS * (LAST_STEP + 1) - 1).arrived).toBe(false)
+  })
+  it('a day counts once, at its worst', () => {
+    const facts = [
+      ...[0, 1, 2].flatMap((d) => [handled(d, 'easy'), handled(d, 'easy')]),
+      handled(3, 'easy'),
+      handled(3, 'stopped'),
+    ].map((e) => ({
+      day: e.day,
+      what: e.what as { kind: 'handling'; place: 'forefoot'; step: number; went: Comfort },
+    }))
+    expect(wayOf(facts.slice(0, 6))).toMatchObject({ step: 1, easyDays: 0 })
+    expect(wayOf(facts)).toMatchObject({ step: 0 })
+  })
+})
+
+describe('places that are hard', () => {
+  const refused = entry(addDays(START, 1), { kind: 'check', region: 'hindfoot.left', finding: 'refused' })
+  it('are those refused, then those the owner named', () => {
+    const record = dog({ hard: ['forefoot'] }, 20, [refused])
+    expect(hardPlaces(record, addDays(START, 2)).map((h) => [h.place, h.why])).toEqual([
+      ['hindfoot', 'refused'],
+      ['forefoot', 'said'],
+    ])
+  })
+  it('two minutes a day, for one of them; none once it is done, none where the dog snapped', () => {
+    const record = dog({ hard: ['forefoot'] })
+    const on = (day: number, entries = record.entries) =>
+      handlingToday(hardPlaces({ ...record, entries }, addDays(START, day)))?.place ?? null
+    expect(on(0)).toBe('forefoot')
+    expect(on(0, [...record.entries, handled(0, 'easy')])).toBeNull()
+    expect(on(1, [...record.entries, handled(0, 'easy')])).toBe('forefoot')
+    expect(on(1, [...record.entries, handled(0, 'stopped', { snapped: true })])).toBeNull()
+  })
+})

@@ -1,0 +1,103 @@
+import { PLACE_IDS, regionOf } from '../coat/regions'
+import type { PlaceId } from '../coat/regions'
+import type { Day } from '../record/day'
+import type { DatedFact, FactOf } from '../record/entries'
+import type { Comfort } from '../record/findings'
+import type { DogRecord } from '../record/fold'
+import { timeline } from '../record/timeline'
+
+/** Bringing a place along, two minutes a day: the steps, in order (common practice, no source). */
+export const HANDLING_STEPS = [
+  'hand near',
+  'hand on',
+  'held softly',
+  'back of the tool',
+  'one stroke',
+  'several strokes',
+  'the real job',
+] as const
+export const LAST_STEP = HANDLING_STEPS.length - 1
+/** A day's handling, minutes (common practice, no source). */
+export const HANDLING_MINUTES = 2
+/** Easy days at a step before the next (a few: judgement). */
+export const EASY_DAYS = 3
+
+export interface OnTheWay {
+  step: number
+  /** Easy days at this step so far. */
+  easyDays: number
+  /** Every step was easy for long enough: the place is like any other. */
+  arrived: boolean
+}
+export const FIRST: OnTheWay = { step: 0, easyDays: 0, arrived: false }
+
+/** A day's handling: up a step after a few easy days, back one after a bad one, never two at once. */
+export function afterDay(at: OnTheWay, went: Comfort): OnTheWay {
+  if (went === 'stopped') return { step: Math.max(0, at.step - 1), easyDays: 0, arrived: false }
+  if (went === 'fidgety') return { ...at, easyDays: 0, arrived: false }
+  if (at.easyDays + 1 < EASY_DAYS) return { ...at, easyDays: at.easyDays + 1 }
+  return at.step === LAST_STEP
+    ? { step: LAST_STEP, easyDays: EASY_DAYS, arrived: true }
+    : { step: at.step + 1, easyDays: 0, arrived: false }
+}
+
+export interface HardPlace extends OnTheWay {
+  place: PlaceId
+  /** Why it is hard: the owner said so, the dog refused it, or it was stopped there. */
+  why: 'said' | 'refused' | 'stopped'
+  /** How it went today, if it was done. */
+  today: Comfort | null
+  /** The last time, the dog snapped or bit: nothing more before somebody has been asked. */
+  snapped: boolean
+}
+
+type Handled = DatedFact & { what: FactOf<'handling'> }
+const WORST: readonly Comfort[] = ['stopped', 'fidgety', 'easy']
+const worst = (list: readonly Comfort[]) => WORST.find((c) => list.includes(c)) ?? null
+
+/** Where a place stands, from its handling so far; a day counts once, as it went at its worst. */
+export function wayOf(handled: readonly Pick<Handled, 'day' | 'what'>[]): OnTheWay {
+  const days = new Map<Day, Comfort[]>()
+  for (const h of handled) days.set(h.day, [...(days.get(h.day) ?? []), h.what.went])
+  return [...days.values()].reduce((at, went) => afterDay(at, worst(went)!), FIRST)
+}
+
+/** Places this dog finds hard, those it refused first; ones brought all the way are not among them. */
+export function hardPlaces({ profile, entries }: DogRecord, at: Day): HardPlace[] {
+  const facts = timeline(entries).filter((f) => f.day <= at)
+  const last = new Map<PlaceId, FactOf<'check'>>()
+  const handled = new Map<PlaceId, Handled[]>()
+  for (const f of facts) {
+    if (f.what.kind === 'check') last.set(regionOf(f.what.region).place, f.what)
+    if (f.what.kind === 'handling')
+      handled.set(f.what.place, [...(handled.get(f.what.place) ?? []), f as Handled])
+  }
+  const whyOf = (place: PlaceId): HardPlace['why'] | null => {
+    const check = last.get(place)
+    if (check?.finding === 'refused') return 'refused'
+    if (check?.comfort === 'stopped') return 'stopped'
+    return profile.hard.includes(place) || handled.has(place) ? 'said' : null
+  }
+  const all = PLACE_IDS.flatMap((place): HardPlace[] => {
+    const why = whyOf(place)
+    const here = handled.get(place) ?? []
+    const way = wayOf(here)
+    if (!why || (way.arrived && why === 'said')) return []
+    const latest = here.at(-1)
+    return [
+      {
+        place,
+        why,
+        ...way,
+        today: worst(here.filter((h) => h.day === at).map((h) => h.what.went)),
+        snapped: latest?.what.snapped ?? false,
+      },
+    ]
+  })
+  const ORDER = ['refused', 'stopped', 'said']
+  return all.sort((a, b) => ORDER.indexOf(a.why) - ORDER.indexOf(b.why))
+}
+
+/** The place today's two minutes are for: the first that is not done yet; null when there is none. */
+export const handlingToday = (hard: readonly HardPlace[]): HardPlace | null =>
+  hard.some((h) => h.today) ? null : (hard.find((h) => !h.snapped) ?? null)

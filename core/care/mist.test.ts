@@ -1,0 +1,18 @@
+import fc from 'fast-check'
+import { expect, it } from 'vitest'
+import { mistFor } from './mist'
+
+it('2 ml in a bottle of 250, 5 ml for a dry coat (judgement)', () => {
+  expect(mistFor(250, false)).toEqual({ conditionerMl: 2, waterMl: 248 })
+  expect(mistFor(250, true)).toEqual({ conditionerMl: 5, waterMl: 245 })
+})
+it('fills the bottle and no more; there is none for a bottle nobody has', () => {
+  fc.assert(
+    fc.property(fc.integer({ min: 20, max: 2000 }), fc.boolean(), (ml, dry) => {
+      const mix = mistFor(ml, dry)!
+      expect(mix.conditionerMl + mix.waterMl).toBe(ml)
+      expect(mix.conditionerMl).toBeLessThan(mix.waterMl)
+    }),
+  )
+  for (const ml of [0, -5, 19, 2001, Number.NaN, Infinity]) expect(mistFor(ml, false)).toBeNull()
+})
