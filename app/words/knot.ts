@@ -43,6 +43,8 @@ export function sayKnotReason(why: KnotReason, region: RegionId, she: boolean): 
       return `It did not give, and here is ${danger}. They will usually clip rather than pull.`
     case 'moves':
       return 'The hair still moves on it, and this is not a place where skin tents or tears.'
+    case 'wash-first':
+      return 'You wash first, and water soaks in here: conditioned, a knot lets go, and less hair breaks.'
     case 'tried-wash':
       return 'It had its minutes. Where water soaks to the skin, conditioner follows, and a slippery knot lets go.'
     case 'tried':

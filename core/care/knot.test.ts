@@ -20,19 +20,22 @@ const all: KnotFound[] = PLACES.flatMap((region) =>
               yesNo.flatMap((allowed) =>
                 yesNo.flatMap((tried) =>
                   yesNo.flatMap((washable) =>
-                    yesNo.map((shownMats) => ({
-                      region,
-                      kind,
-                      count,
-                      matsOverDog,
-                      skinWell,
-                      privates: privates && nearPrivates(region),
-                      fouled,
-                      allowed,
-                      tried,
-                      washable,
-                      shownMats,
-                    })),
+                    yesNo.flatMap((washFirst) =>
+                      yesNo.map((shownMats) => ({
+                        washFirst,
+                        region,
+                        kind,
+                        count,
+                        matsOverDog,
+                        skinWell,
+                        privates: privates && nearPrivates(region),
+                        fouled,
+                        allowed,
+                        tried,
+                        washable,
+                        shownMats,
+                      })),
+                    ),
                   ),
                 ),
               ),
@@ -82,7 +85,8 @@ describe('the decision about a knot, over every combination of answers', () => {
   it('washes nothing that has mats or felt, or that water does not reach', () => {
     for (const k of all)
       if (decideKnot(k).answer === 'condition') {
-        expect(k.washable && k.tried).toBe(true)
+        expect(k.washable && (k.tried || k.washFirst)).toBe(true)
+        expect(isDangerPlace(k.region)).toBe(false)
         expect(['snag', 'knot']).toContain(k.kind)
       }
   })
@@ -107,6 +111,7 @@ describe('the decision about a knot, over every combination of answers', () => {
     tried: false,
     washable: false,
     shownMats: false,
+    washFirst: false,
   }
   type Row = [what: string, basis: 'common practice' | 'judgement', Partial<KnotFound>, KnotDecision]
   const rows: Row[] = [
@@ -173,6 +178,24 @@ describe('the decision about a knot, over every combination of answers', () => {
       'common practice',
       { tried: true, washable: true },
       { answer: 'condition', why: 'tried-wash', minutes: null },
+    ],
+    [
+      'washed first, where water soaks in',
+      'common practice',
+      { washFirst: true, washable: true },
+      { answer: 'condition', why: 'wash-first', minutes: null },
+    ],
+    [
+      'washed first, but at the armpit',
+      'judgement',
+      { washFirst: true, washable: true, region: 'armpit.left' },
+      { answer: 'tease', why: 'danger', minutes: 1 },
+    ],
+    [
+      'washed first, where it does not soak in',
+      'common practice',
+      { washFirst: true },
+      { answer: 'tease', why: 'moves', minutes: 3 },
     ],
     [
       'tried, and it does not',

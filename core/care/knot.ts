@@ -25,6 +25,7 @@ export const KNOT_REASONS = [
   'danger',
   'danger-tried',
   'moves',
+  'wash-first',
   'tried-wash',
   'tried',
   'owner',
@@ -75,6 +76,8 @@ export interface KnotFound {
   tried: boolean
   /** Water soaks to the skin there, only snags and knots are left, and it can be dried to the skin. */
   washable: boolean
+  /** The owner's school: wash first, where water soaks in. Off by default: brush first. */
+  washFirst: boolean
   /** The groomer has shown the owner how a single mat is tried; off unless set. */
   shownMats: boolean
 }
@@ -109,6 +112,7 @@ export function decideKnot(k: KnotFound): KnotDecision {
 
   if (!k.allowed) return is('groomer', 'not-allowed')
   if (danger) return k.tried ? is('groomer', 'danger-tried') : is('tease', 'danger', TEASE_LIMIT.danger)
+  if (!k.tried && k.washFirst && k.washable) return is('condition', 'wash-first')
   if (!k.tried) return is('tease', 'moves', TEASE_LIMIT.usual)
   return k.washable ? is('condition', 'tried-wash') : is('groomer', 'tried')
 }

@@ -88,6 +88,7 @@ const LEFT: Partial<Record<NonNullable<PlaceStory['why']>, string>> = {
   'danger-tried': 'would not give in a minute, left for you',
   tried: 'would not tease out, left for you',
   'tried-wash': 'to be tried with conditioner at the next wash',
+  'wash-first': 'to be tried with conditioner at the next wash',
   'not-allowed': 'would not let me try, left for you',
   privates: 'at the privates, left for you',
 }

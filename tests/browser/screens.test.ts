@@ -101,13 +101,36 @@ const SCREENS: [string, () => Promise<void>, string | RegExp][] = [
     'the summary',
     async () => {
       await page.visit(`/dogs/${dog.id}/table`)
-      await page.find('[data-finding=knot]')
+      await page.says(/Praise and a treat|Glides/)
+      if (!(await page.all('[data-finding=knot]')).length) return
       await page.tap(await page.find('[data-finding=knot]'))
-      await page.says('Undo')
+      await page.says('How is the skin under it?')
       await page.press('End here')
     },
-    'Praise, a treat',
+    'Praise and a treat',
   ],
+  ['a knot, where', () => page.visit(`/dogs/${dog.id}/knot`), 'Where is the knot?'],
+  [
+    'a knot, a question',
+    async () => {
+      await page.visit(`/dogs/${dog.id}/knot`)
+      await page.says('Where is the knot?')
+      await page.choose('select', 'under-tail')
+      await page.press('It looks and feels well')
+    },
+    'Is it at the anus',
+  ],
+  ['the diary', () => page.visit(`/dogs/${dog.id}/diary`), 'The diary'],
+  [
+    'the diary, an entry open',
+    async () => {
+      await page.visit(`/dogs/${dog.id}/diary`)
+      await page.tap(await page.find('[data-entry=check] button'))
+    },
+    'Put it right',
+  ],
+  ['handling', () => page.visit(`/dogs/${dog.id}/handling`), /two minutes|Nothing is hard/],
+  ['how you work', () => page.visit(`/dogs/${dog.id}/ways`), 'Which way do the lines go?'],
   ['the note', () => page.visit(`/dogs/${dog.id}/groomer`), 'Drafted from what you wrote down'],
   [
     'the note, sent',

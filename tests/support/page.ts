@@ -83,7 +83,7 @@ export class Page {
 
   /** The button, link or choice that says so. */
   async named(words: string): Promise<WebElement> {
-    const script = `return [...document.querySelectorAll('button, a, summary, label:has(input[type=checkbox]), [role=radio], [role=button], input[type=checkbox]')]
+    const script = `return [...document.querySelectorAll('button, a, summary, label:has(input[type=checkbox], input[type=radio]), [role=radio], [role=button], input[type=checkbox]')]
       .filter((el) => el.offsetParent !== null || el.getClientRects().length)
       .find((el) => (el.getAttribute('aria-label') ?? el.textContent).trim().replace(/\\s+/g, ' ').startsWith(arguments[0]))`
     let found: WebElement | null = null

@@ -30,8 +30,9 @@ async function write() {
     // What was decided of it holds only while it is what it was.
     ...(decided && finding.value === props.entry.what.finding ? { decided } : {}),
   }
-  await record.add([{ day: props.entry.day, what: { kind: 'correction', replaces: props.entry.id, by } }])
+  // First: what is put right is another entry to this form, and takes its place.
   emit('done')
+  await record.add([{ day: props.entry.day, what: { kind: 'correction', replaces: props.entry.id, by } }])
 }
 </script>
 

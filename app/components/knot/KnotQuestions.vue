@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { decideKnot, nearPrivates, teaseOrClip } from '#core/care/knot'
+import { decideKnot, isDangerPlace, nearPrivates, teaseOrClip } from '#core/care/knot'
 import type { KnotAnswer, KnotFound, KnotReason } from '#core/care/knot'
 import { CAUTIONS, regionOf } from '#core/coat/regions'
 import type { RegionId } from '#core/coat/regions'
@@ -27,6 +27,7 @@ const groomer = computed(() => profile.value.groomer ?? 'the groomer')
 const she = computed(() => profile.value.sex === 'female')
 const region = computed(() => regionOf(props.region))
 
+const habits = habitsOf(profile.value)
 const matsElsewhere = coat.value.places
   .filter((p) => p.id !== props.region && p.last?.finding === 'mat')
   .reduce((sum, p) => sum + p.left.reduce((n, l) => n + l.count, 0), 0)
@@ -41,7 +42,8 @@ const answers = reactive<KnotFound>({
   allowed: true,
   tried: false,
   washable: false,
-  shownMats: habitsOf(profile.value).matsShownBy !== null,
+  shownMats: habits.matsShownBy !== null,
+  washFirst: habits.wash === 'wash-first',
 })
 
 type Ask = 'skin' | 'privates' | 'parts' | 'many' | 'water'
@@ -50,6 +52,10 @@ const asks = computed<Ask[]>(() => [
   ...(nearPrivates(props.region) ? (['privates'] as const) : []),
   ...(props.found === 'knot' || props.found === 'snag' ? (['parts'] as const) : []),
   ...(props.found === 'mat' ? (['many'] as const) : []),
+  // Wash first is offered where it may be the answer.
+  ...(answers.washFirst && answers.kind === 'knot' && answers.allowed && !isDangerPlace(props.region)
+    ? (['water'] as const)
+    : []),
 ])
 const at = ref(0)
 const watering = ref(false)

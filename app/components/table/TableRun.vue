@@ -170,7 +170,9 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onKey))
           </div>
           <div class="flex gap-3">
             <dt class="why w-10 shrink-0">way</dt>
-            <dd class="font-semibold">{{ region.lie }}</dd>
+            <dd class="font-semibold">
+              {{ region.lie }}{{ habits.strokes === 'several' ? ', then across it' : '' }}
+            </dd>
           </div>
           <div class="flex gap-3">
             <dt class="why w-10 shrink-0">tool</dt>

@@ -114,16 +114,16 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onKey, true))
         >
           <DogDrawing :sheet="buildOf(file.profile.coat)" :states="shades" :detail="3.6" />
         </NuxtLink>
-        <div class="min-w-0 flex-1 desk:flex-none">
+        <div class="min-w-0 flex-1">
           <p class="truncate font-serif text-[27px] leading-tight font-medium desk:text-[31px]">
             {{ file.profile.name }}
           </p>
-          <p class="small hidden whitespace-nowrap desk:block">
+          <p class="small hidden truncate desk:block">
             {{ file.profile.weightKg }} kg, {{ COATS[file.profile.coat].label.toLowerCase() }},
             {{ bodyMm }} mm
           </p>
         </div>
-        <nav aria-label="Sections" class="ml-auto hidden items-center desk:flex">
+        <nav aria-label="Sections" class="ml-auto hidden shrink-0 items-center desk:flex">
           <NuxtLink
             v-for="s in SECTIONS"
             :key="s.path"
@@ -137,10 +137,10 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onKey, true))
           >
           <span class="mx-2 h-5 w-px bg-rule" />
           <NuxtLink
-            v-for="d in others.slice(0, 4)"
+            v-for="d in others.slice(0, 3)"
             :key="d.id"
             :to="to(d.id, sectionOf(route.path))"
-            class="flex h-11 max-w-32 items-center px-2 text-ink-2"
+            class="flex h-11 max-w-24 items-center px-2 text-ink-2"
             ><span class="truncate">{{ d.profile.name }}</span></NuxtLink
           >
           <NuxtLink to="/household" class="flex h-11 items-center px-2 text-ink-2">Household</NuxtLink>

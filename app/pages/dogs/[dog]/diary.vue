@@ -57,20 +57,12 @@ useHead({ title: computed(() => `${file.value.profile.name}, diary · Grumbo`) }
 
 <template>
   <div class="mx-auto max-w-[860px]">
-    <h1 class="pt-1 desk:pt-4">
-      {{
-        matching.length
-          ? capital(plural(matching.length, 'entry', 'entries'))
-          : narrowed
-            ? 'Nothing like that'
-            : 'Nothing yet'
-      }}
-    </h1>
+    <h1 class="pt-1 desk:pt-4">{{ matching.length || !narrowed ? 'The diary' : 'Nothing like that' }}</h1>
     <p class="why mt-2">
       {{
         lines.length
-          ? 'What was put right keeps what it said before.'
-          : 'What the comb says at the table stands here, and so does what happens between.'
+          ? `${capital(plural(matching.length, 'entry', 'entries'))}. What was put right keeps what it said before.`
+          : 'Nothing yet. What the comb says at the table stands here, and so does what happens between.'
       }}
     </p>
     <form
@@ -78,7 +70,7 @@ useHead({ title: computed(() => `${file.value.profile.name}, diary · Grumbo`) }
       class="mt-3 flex flex-wrap items-end gap-x-5 gap-y-2 border-t border-ink pt-2"
       @submit.prevent
     >
-      <label class="min-w-0 flex-1 basis-40">
+      <label class="min-w-0 flex-1 basis-full desk:basis-40">
         <span class="small block">Search</span>
         <input
           v-model="search"
@@ -88,16 +80,16 @@ useHead({ title: computed(() => `${file.value.profile.name}, diary · Grumbo`) }
           class="h-11 w-full border-b border-edge bg-transparent"
         />
       </label>
-      <label>
+      <label class="flex-1 desk:flex-none">
         <span class="small block">What</span>
-        <select v-model="kind" name="kind" class="h-11 border-b border-edge bg-transparent pr-2">
+        <select v-model="kind" name="kind" class="h-11 w-full border-b border-edge bg-transparent pr-2">
           <option value="all">everything</option>
           <option v-for="[id, k] in KINDS" :key="id" :value="id">{{ k.label.toLowerCase() }}</option>
         </select>
       </label>
-      <label>
+      <label class="flex-1 desk:flex-none">
         <span class="small block">Where</span>
-        <select v-model="place" name="place" class="h-11 border-b border-edge bg-transparent pr-2">
+        <select v-model="place" name="place" class="h-11 w-full border-b border-edge bg-transparent pr-2">
           <option value="all">anywhere</option>
           <option v-for="p in PLACE_IDS" :key="p" :value="p">{{ placeRow(p).plural.toLowerCase() }}</option>
         </select>

@@ -7,7 +7,6 @@ import { COMFORT_IDS } from '#core/record/findings'
 import type { Comfort } from '#core/record/findings'
 import { habitsOf } from '#core/record/habits'
 import { HANDLING_SCHOOLS } from '~/words/habits'
-import { plural } from '~/words/numbers'
 
 /** Bringing hard places along: two minutes a day, a step at a time. */
 const { file, today } = useDog()
@@ -98,7 +97,7 @@ useHead({ title: computed(() => `${file.value.profile.name}, handling · Grumbo`
             }}</span>
             <span class="flex-1">{{ step }}</span>
             <span v-if="i === chosen.step" class="small"
-              >{{ plural(chosen.easyDays, 'easy day') }} of {{ EASY_DAYS }}</span
+              >{{ chosen.easyDays }} of {{ EASY_DAYS }} easy days</span
             >
             <span v-else-if="i < chosen.step" class="small">behind you</span>
           </li>
@@ -111,11 +110,11 @@ useHead({ title: computed(() => `${file.value.profile.name}, handling · Grumbo`
           <button
             v-for="c in COMFORT_IDS"
             :key="c"
-            class="act"
+            class="act !gap-1.5 !px-2"
             :class="c === 'easy' ? 'act-filled' : 'act-plain'"
             @click="log(chosen, c)"
           >
-            <ComfortMark :comfort="c" />{{ WENT[c] }}
+            <ComfortMark :comfort="c" class="shrink-0" />{{ WENT[c] }}
           </button>
         </div>
         <div class="mt-1 flex flex-wrap justify-between gap-x-5">

@@ -38,7 +38,7 @@ useHead({ title: 'A knot · Grumbo' })
         :shades="shades"
         :say="(id) => sayChance(chances[id])"
         compact
-        class="mt-3 w-full"
+        class="mt-3 pr-[72px]"
       />
       <label class="mt-4 block border-t border-rule pt-2">
         <span class="font-semibold">or name it</span>

@@ -1,0 +1,185 @@
+import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { v7 as uuid } from 'uuid'
+import { timeline } from '../../core/record/timeline'
+import type { Entry } from '../../core/record/entries'
+import { entry } from '../support/dogs'
+import { daysAgo, newDog, newOwner, PASSWORD, startApp } from '../support/server'
+import type { Running, Visitor } from '../support/server'
+import { DESK, Page } from '../support/page'
+
+/** What was written, put right and taken back; a hard place brought along; how the owner works. */
+let running: Running
+let owner: Visitor
+let page: Page
+const dog = newDog({ name: 'Merle', sex: 'male', hard: ['forefoot'], groomer: 'Imke' })
+const check = (region: string, finding: string, days: number) =>
+  entry(daysAgo(days), { kind: 'check', region, finding, count: 1, out: 0, comfort: 'easy' } as Entry['what'])
+
+beforeAll(async () => {
+  running = (await startApp()).running
+  owner = await newOwner(running.address, 'Ada')
+  await owner.call('POST', '/api/dogs', dog)
+  await owner.call('POST', `/api/dogs/${dog.id}/entries`, {
+    entries: [check('beard', 'knot', 2), check('tail', 'snag', 3), check('armpit.left', 'mat', 3)],
+  })
+  page = await Page.open(running.address, DESK)
+  await page.signIn(String((await owner.call('GET', '/api/me')).json.email), PASSWORD)
+})
+afterAll(async () => {
+  await page?.close()
+  await running?.stop()
+})
+const factsOf = async () => timeline((await owner.call('GET', `/api/dogs/${dog.id}`)).json.entries as Entry[])
+const findingAt = async (region: string) =>
+  (await factsOf())
+    .flatMap((f) => (f.what.kind === 'check' && f.what.region === region ? [f.what] : []))
+    .at(-1)
+async function open(words: string) {
+  await page.press(words)
+  await page.find('[data-open]')
+}
+
+describe('the diary', () => {
+  it('narrows by kind, place and search, and says when nothing is like that', async () => {
+    await page.visit(`/dogs/${dog.id}/diary`)
+    await page.says('Beard')
+    await page.type('[name=search]', 'armpit mat')
+    await page.until(async () => !(await page.words()).includes('Beard'), 'the search narrows nothing')
+    await page.says('Left armpit')
+    await page.type('[name=search]', 'nothing of the kind')
+    await page.says('Nothing like that')
+    await page.visit(`/dogs/${dog.id}/diary?place=tail`)
+    await page.says('Tail')
+    expect(await page.all('[data-entry=check]')).toHaveLength(1)
+  })
+
+  it('puts an entry right and keeps what it said; a count of 400 is met in words', async () => {
+    await page.visit(`/dogs/${dog.id}/diary?place=beard`)
+    await open('Beard')
+    await page.type('[name=count]', '400')
+    await page.says('More than 40 in one place is felt')
+    expect((await findingAt('beard'))?.count).toBe(1)
+    await page.type('[name=count]', '3')
+    await page.type('[name=out]', '2')
+    await page.press('Put it right')
+    await page.until(async () => (await findingAt('beard'))?.count === 3, 'not put right')
+    await page.says('put right')
+    await open('Beard')
+    await page.says('It said: beard, knot')
+  })
+
+  it('takes an entry back and brings it back', async () => {
+    await page.visit(`/dogs/${dog.id}/diary?place=tail`)
+    await open('Tail')
+    await page.press('Take it back')
+    await page.until(async () => !(await findingAt('tail')), 'it still counts')
+    await page.says('taken back')
+    await page.press('Bring it back')
+    await page.until(async () => !!(await findingAt('tail')), 'it does not count again')
+  })
+})
+
+describe('handling', () => {
+  it('says today’s step, takes how it went in one press, and is in the day’s plan', async () => {
+    await page.visit(`/dogs/${dog.id}`)
+    await page.until(
+      async () => /Forefeet/.test(await page.text('[data-handling]')),
+      'Today has no two minutes',
+    )
+    await page.visit(`/dogs/${dog.id}/handling`)
+    await page.says('Forefeet, two minutes')
+    await page.says('Today: hand near')
+    await page.press('Easy')
+    await page.says('Done for today')
+    await page.says('1 of 3 easy days')
+    await page.until(async () => (await factsOf()).some((f) => f.what.kind === 'handling'), 'not written')
+    await page.press('Undo')
+    await page.says('Forefeet, two minutes')
+  })
+
+  it('a snap leads to stop, and who to ask', async () => {
+    await page.press('He snapped or bit')
+    await page.says('Stop with the forefeet')
+    await page.says('Ring the vet first')
+    expect(await page.violations()).toEqual([])
+    await page.visit(`/dogs/${dog.id}`)
+    await page.find('[data-region="armpit.left"]')
+    expect(await page.all('[data-handling]')).toEqual([])
+  })
+})
+
+describe('how the owner works', () => {
+  it('turns the working order round, and names what stands in for a tool', async () => {
+    await page.visit(`/dogs/${dog.id}/ways`)
+    await page.press('From the head back')
+    await page.says('Kept.')
+    await page.press('Pin brush')
+    await page.press('Comb, wide and fine')
+    await page.until(
+      async () =>
+        JSON.stringify(
+          ((await owner.call('GET', `/api/dogs/${dog.id}`)).json.profile as { habits: unknown }).habits,
+        ).includes('two-width-comb'),
+      'the tools are not kept',
+    )
+    await page.type('[name=bottle]', '500')
+    expect(await page.text('[data-mist]')).toMatch(/4 ml[\s\S]*496 ml/)
+    await page.type('[name=bottle]', '5')
+    await page.says('A bottle holds 20 to 2,000 ml')
+    await page.visit(`/dogs/${dog.id}/table`)
+    await page.says('Pin brush for the long-pin slicker')
+    await page.says('Mist: none')
+    await page.press('Minutes')
+    for (let n = 0; n < 5; n++) await page.press('More minutes')
+    await page.press('and ')
+    const words = await page.text('ol')
+    const at = (place: string) => words.indexOf(place)
+    expect(at('Behind the ears')).toBeGreaterThan(-1)
+    expect(at('Behind the ears')).toBeLessThan(at('Inner thighs'))
+  })
+})
+
+describe('a session left open', () => {
+  const leave = (more: object) =>
+    page.driver.executeAsyncScript(
+      `const [table, done] = arguments
+       const open = indexedDB.open('grumbo')
+       open.onsuccess = () => {
+         const tx = open.result.transaction('tables', 'readwrite')
+         tx.objectStore('tables').put(table)
+         tx.oncomplete = () => { open.result.close(); done() }
+       }`,
+      { dogId: dog.id, paused: 0, regions: ['beard', 'tail'], skipped: [], done: [], ...more },
+    )
+
+  it('overnight is closed as it was, its hours not counted as work', async () => {
+    const done = check('crown', 'glides', 1)
+    await owner.call('POST', `/api/dogs/${dog.id}/entries`, { entries: [done] })
+    const evening = Date.now() - 14 * 3_600_000
+    await leave({
+      day: daysAgo(1),
+      startedAt: evening,
+      touched: evening + 5 * 60_000,
+      done: [{ region: 'crown', entryId: done.id }],
+    })
+    await page.visit(`/dogs/${dog.id}/table`)
+    await page.says('A session is still open')
+    await page.says('one place done')
+    await page.press('Close it as it was')
+    await page.until(
+      async () => (await factsOf()).some((f) => f.what.kind === 'session'),
+      'no session on file',
+    )
+    const session = (await factsOf()).find((f) => f.what.kind === 'session')!
+    expect(session.day).toBe(daysAgo(1))
+    expect((session.what as { minutes: number }).minutes).toBeCloseTo(5, 0)
+  })
+
+  it('from a clock that was ahead starts at nought, not before', async () => {
+    const ahead = Date.now() + 3 * 3_600_000
+    await leave({ day: daysAgo(0), startedAt: ahead, touched: ahead, id: uuid() })
+    await page.visit(`/dogs/${dog.id}/table`)
+    await page.find('[data-finding=glides]')
+    await page.says(/0\s*min/)
+  })
+})
