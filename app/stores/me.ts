@@ -10,16 +10,16 @@ export const useMe = defineStore('me', () => {
   async function load(): Promise<Me | null> {
     try {
       me.value = await api<Me>('/api/me')
-      await keepMe(me.value)
+      await keepMe(me.value).catch(() => undefined)
     } catch (error) {
-      me.value = error instanceof NoSignal ? ((await keptMe()) ?? null) : null
+      me.value = error instanceof NoSignal ? ((await keptMe().catch(() => null)) ?? null) : null
     }
     return me.value
   }
 
   async function signOut() {
     await api('/api/session', { method: 'DELETE' })
-    await forgetAll()
+    await forgetAll().catch(() => undefined)
     me.value = null
   }
 

@@ -142,7 +142,7 @@ export const useRecord = defineStore('record', () => {
       try {
         await api(`/api/dogs/${dogId}/entries`, { method: 'POST', body: { entries: [w.entry] } })
         waiting.value = waiting.value.filter((x) => x.id !== w.id)
-        await dropWaiting([w.id])
+        await dropWaiting([w.id]).catch(() => undefined)
       } catch (error) {
         if (error instanceof Refused && error.statusCode === 422) await setRefused(w, error.message)
         else {
@@ -158,13 +158,13 @@ export const useRecord = defineStore('record', () => {
     waiting.value = waiting.value.map((w) => (w.id === item.id ? refused : w))
     if (file.value)
       file.value = { ...file.value, entries: file.value.entries.filter((e) => e.id !== item.id) }
-    await keepWaiting([refused])
+    await keepWaiting([refused]).catch(() => (notKept.value = true))
   }
 
   async function dismissRefused() {
     const ids = waiting.value.filter((w) => w.refused).map((w) => w.id)
     waiting.value = waiting.value.filter((w) => !w.refused)
-    await dropWaiting(ids)
+    await dropWaiting(ids).catch(() => undefined)
   }
 
   if (import.meta.client) window.addEventListener('online', () => void send())

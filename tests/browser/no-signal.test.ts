@@ -228,4 +228,26 @@ describe('with no signal', () => {
     await signal(page, true)
     await page.until(async () => !/no room to keep/i.test(await page.words()), 'the sign stays', 30_000)
   })
+
+  it('a browser that may keep nothing at all still works with signal', async () => {
+    const bare = await Page.open(running.address, PHONE)
+    pages.push(bare)
+    await (bare.driver as Driver).sendDevToolsCommand('Page.addScriptToEvaluateOnNewDocument', {
+      source: `
+        const no = () => { throw new DOMException('denied', 'SecurityError') }
+        IDBFactory.prototype.open = no
+        Object.defineProperty(window, 'localStorage', { get: no })
+        ServiceWorkerContainer.prototype.register = () => Promise.reject(new DOMException('denied', 'SecurityError'))`,
+    })
+    await bare.signIn(email, PASSWORD)
+    const before = (await checksOnFile()).length
+    await bare.visit(`/dogs/${dog.id}/table`)
+    await bare.press('Minutes')
+    await bare.press('Start')
+    await bare.find('[data-finding=glides]')
+    await glide(bare, 1)
+    await bare.until(async () => (await checksOnFile()).length === before + 1, 'it did not go up')
+    await bare.visit(`/dogs/${dog.id}/groomer`)
+    await bare.find('form textarea')
+  })
 })
