@@ -23,6 +23,12 @@ const lines = computed(() =>
   history(file.value.entries).filter((l) => (l.what ?? l.earlier[0])?.kind !== 'plan'),
 )
 const shownAs = (l: DiaryLine) => sayFact((l.what ?? l.earlier.at(-1))!)
+/** What it said before, where that reads otherwise: saying more of a knot is not putting it right. */
+const saidBefore = (l: DiaryLine) => {
+  const before = l.what ? l.earlier : l.earlier.slice(0, -1)
+  const now = shownAs(l)
+  return before.map(sayFact).filter((b) => b.what !== now.what || b.says !== now.says)
+}
 const matching = computed(() => {
   const words = search.value.trim().toLowerCase().split(/\s+/).filter(Boolean)
   return lines.value.filter((l) => {
@@ -116,13 +122,13 @@ useHead({ title: computed(() => `${file.value.profile.name}, diary · Grumbo`) }
                 shownAs(l).says
               }}</span>
             </span>
-            <span v-if="l.earlier.length" class="small shrink-0">{{
+            <span v-if="!l.what || saidBefore(l).length" class="small shrink-0">{{
               l.what ? 'put right' : 'taken back'
             }}</span>
           </button>
           <div v-if="open === l.id" class="pb-3 pl-14" data-open>
-            <p v-for="(e, i) in l.what ? l.earlier : l.earlier.slice(0, -1)" :key="i" class="small">
-              It said: {{ sayFact(e).what.toLowerCase() }}, {{ sayFact(e).says }}
+            <p v-for="(b, i) in saidBefore(l)" :key="i" class="small">
+              It said: {{ b.what.toLowerCase() }}, {{ b.says }}
             </p>
             <CorrectCheck
               v-if="l.what?.kind === 'check'"
