@@ -14,6 +14,11 @@ export const teaseMinutes = ({ tangles, knots }: { tangles: number; knots: numbe
 /** Longest a place is worked without a rest, against brush burn (judgement). */
 export const restMinutes = (region: Pick<Region, 'tender'>) => (region.tender ? 1 : 2)
 
+/** Long enough for most dogs at one go, and for a young one, minutes (judgement). */
+export const SESSION_ENOUGH = { most: 15, young: 5 } as const
+/** Younger than this a dog is young for that, months (judgement). */
+export const YOUNG_MONTHS = 9
+
 /**
  * Minutes to line-comb a region once: area in dm² × pace × (0.35 + 0.65·L/25).
  * A 12 kg wool-cross at 25 mm comes to about 40 for the whole coat.

@@ -54,6 +54,7 @@ describe('by touch, on a phone', () => {
       'Raised, steady',
       'Collar, harness',
       'A helper',
+      'No loop',
       'The tool sniffed',
     ])
       await page.press(words)

@@ -50,7 +50,8 @@ const READY = computed(() => [
     ? { id: 'floor', words: 'A non-slip spot on the floor, against a wall' }
     : { id: 'raised', words: 'Raised, steady, non-slip, against a wall' },
   { id: 'gear', words: 'Collar, harness and coat off' },
-  { id: 'helper', words: 'A helper or a lick mat, if there is one' },
+  { id: 'helper', words: 'A helper or a lick mat, with nothing on it that has xylitol (birch sugar)' },
+  { id: 'loose', words: 'No loop or tether, unless someone holds the dog' },
   { id: 'hello', words: 'The tool sniffed, its back over the coat' },
 ])
 const tick = (id: string, on: boolean) =>

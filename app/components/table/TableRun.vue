@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import { RadioGroup, RadioGroupLabel, RadioGroupOption } from '@headlessui/vue'
 import { COATS } from '#core/coat/coat-types'
-import { restMinutes } from '#core/coat/minutes'
+import { restMinutes, SESSION_ENOUGH, YOUNG_MONTHS } from '#core/coat/minutes'
 import { layOut, TOOLS } from '#core/coat/tools'
 import { CAUTIONS, regionOf } from '#core/coat/regions'
+import { monthsOld } from '#core/record/day'
 import { COMFORT_IDS, FINDING_IDS } from '#core/record/findings'
 import { habitsOf } from '#core/record/habits'
 import { clock } from '~/words/numbers'
@@ -51,6 +52,13 @@ async function goOn() {
   onBreak.value = false
   await t.pause()
 }
+/** Short and pleasant beats complete: when it has been long enough, it is said. */
+const young = computed(() => {
+  const months = monthsOld(profile.value.born, today.value)
+  return months !== null && months < YOUNG_MONTHS
+})
+const enough = computed(() => SESSION_ENOUGH[young.value ? 'young' : 'most'])
+const longEnough = computed(() => t.spent.value > enough.value * 60_000)
 const settled = (s: KnotSettled) => t.settle(s)
 const catches = () => t.settle({ finding: 'knot' }, false)
 
@@ -188,9 +196,17 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onKey))
           <VetMark class="shrink-0" />First a look and a feel. Sore, wet or hot skin: stop, ring the vet.
           Never alone up there.
         </p>
-        <p v-else-if="t.breakDue.value" class="mt-1 flex items-center justify-between gap-2">
-          <span class="why">Ten minutes. A break keeps it pleasant.</span>
-          <button class="min-h-12 font-semibold whitespace-nowrap underline" @click="rest">
+        <p v-else-if="t.breakDue.value || longEnough" class="mt-1 flex items-center justify-between gap-2">
+          <span class="why">{{
+            longEnough
+              ? `${enough} minutes are long enough for ${young ? 'a young dog' : 'most dogs'}. End while it is pleasant.`
+              : 'Ten minutes. A break keeps it pleasant.'
+          }}</span>
+          <button
+            v-if="t.breakDue.value"
+            class="min-h-12 font-semibold whitespace-nowrap underline"
+            @click="rest"
+          >
             Take a break
           </button>
         </p>

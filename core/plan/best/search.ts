@@ -6,6 +6,14 @@ const MOST_OUT = 8
 /** How often prices are heeded on putting units back, and by how much at most. */
 const HEEDED = 0.8
 const HEEDED_AT_MOST = 1.3
+/** How often some units are taken out rather than a session, and up to where a session is closed. */
+const SOME_UNITS = 0.5
+const SESSION_CLOSED = 0.7
+/** How often a unit alone may open a session. */
+const OPENED_ALONE = 0.1
+/** Fewer units than this move along with a session; at least so many are taken out for one that opens. */
+const MOST_MOVED_ALONG = 4
+const LEAST_OPENED_FOR = 3
 /** Days to either side within which a session is moved. */
 const MOVED_WITHIN = 4
 
@@ -290,59 +298,11 @@ export class Search {
    * @param heat how much worse is kept about one time in three
    */
   step(heat: number) {
-    const { units, days } = this.instance
     this.hold()
-    this.mayOpen = this.random() < 0.1
+    this.mayOpen = this.random() < OPENED_ALONE
     const kind = this.random()
-    let out: number[]
-    if (kind < 0.5) {
-      // Some of those that share a day, and some that do not.
-      const n = 1 + this.pick(MOST_OUT)
-      const day = this.pick(days)
-      const near = this.shuffle(this.on(day))
-      const far = this.shuffle(Array.from({ length: units }, (_, u) => u))
-      out = [...near.slice(0, Math.ceil(n / 2)), ...far.slice(0, Math.floor(n / 2) + 1)].filter(
-        (u, i, all) => all.indexOf(u) === i,
-      )
-      for (const u of out) this.takeOut(u)
-    } else {
-      const day = this.pick(days)
-      const open = this.count[day]! > 0
-      const other = Math.min(days - 1, Math.max(0, day + this.pick(2 * MOVED_WITHIN + 1) - MOVED_WITHIN))
-      out = []
-      if (open) {
-        out = this.on(day)
-        this.barred[day] = 1
-      }
-      if (!open || kind > 0.7) {
-        const target = open ? other : day
-        if (target !== day || !open) {
-          this.given[target] = 1
-          const more = this.shuffle(Array.from({ length: units }, (_, u) => u))
-          const n = open ? this.pick(4) : 3 + this.pick(Math.max(1, units - 3))
-          out = [...out, ...more.slice(0, n)].filter((u, i, all) => all.indexOf(u) === i)
-        }
-      }
-      for (const u of out) this.takeOut(u)
-    }
-    let through = true
-    // With the prices first, so that none takes the room another needs more; then as cheap as may be.
-    const heed = this.random() < HEEDED ? this.random() * HEEDED_AT_MOST : 0
-    if (heed) {
-      for (const u of this.shuffle(out)) if (!(through = this.putIn(u, heed))) break
-      this.barred.fill(0)
-      this.given.fill(0)
-      if (through)
-        for (const u of this.shuffle(out)) {
-          this.takeOut(u)
-          if (!(through = this.putIn(u))) break
-        }
-    } else {
-      for (const u of this.shuffle(out)) if (!(through = this.putIn(u))) break
-    }
-    this.barred.fill(0)
-    this.given.fill(0)
-    through &&= this.respace()
+    const out = kind < SOME_UNITS ? this.unitsOut() : this.sessionOut(kind > SESSION_CLOSED)
+    const through = this.putAllIn(out) && this.respace()
     const cost = through ? this.total() : Infinity
     const keep = cost < this.cost || this.random() < Math.exp((this.cost - cost) / heat)
     this.settle(keep)
@@ -350,5 +310,58 @@ export class Search {
     if (!keep) return
     this.cost = cost
     this.keepIfBest()
+  }
+
+  private anyUnits = () => this.shuffle(Array.from({ length: this.instance.units }, (_, u) => u))
+  private takeAllOut(units: number[]): number[] {
+    const out = [...new Set(units)]
+    for (const u of out) this.takeOut(u)
+    return out
+  }
+
+  /** Takes out some units that share a day, and some that do not. */
+  private unitsOut(): number[] {
+    const n = 1 + this.pick(MOST_OUT)
+    const near = this.shuffle(this.on(this.pick(this.instance.days)))
+    const far = this.anyUnits()
+    return this.takeAllOut([...near.slice(0, Math.ceil(n / 2)), ...far.slice(0, Math.floor(n / 2) + 1)])
+  }
+
+  /**
+   * Takes a whole session out, or opens one where there is none; units taken out with it find the
+   * opened day laid out already.
+   * @param moved the session goes to another day near by, rather than closing
+   */
+  private sessionOut(moved: boolean): number[] {
+    const { units, days } = this.instance
+    const day = this.pick(days)
+    const other = Math.min(days - 1, Math.max(0, day + this.pick(2 * MOVED_WITHIN + 1) - MOVED_WITHIN))
+    const open = this.count[day]! > 0
+    const session = open ? this.on(day) : []
+    if (open) this.barred[day] = 1
+    if (open && (!moved || other === day)) return this.takeAllOut(session)
+    this.given[open ? other : day] = 1
+    const more = this.anyUnits()
+    const n = open
+      ? this.pick(MOST_MOVED_ALONG)
+      : LEAST_OPENED_FOR + this.pick(Math.max(1, units - LEAST_OPENED_FOR))
+    return this.takeAllOut([...session, ...more.slice(0, n)])
+  }
+
+  /**
+   * Puts back what was taken out: mostly with the prices first, so that none takes the room another
+   * needs more, then once more as cheap as may be.
+   */
+  private putAllIn(out: number[]): boolean {
+    const heed = this.random() < HEEDED ? this.random() * HEEDED_AT_MOST : 0
+    let through = this.shuffle(out).every((u) => this.putIn(u, heed))
+    this.barred.fill(0)
+    this.given.fill(0)
+    if (heed && through)
+      through = this.shuffle(out).every((u) => {
+        this.takeOut(u)
+        return this.putIn(u)
+      })
+    return through
   }
 }
