@@ -20,6 +20,8 @@ export const useRecord = defineStore('record', () => {
   const state = ref<'loading' | 'ready' | 'missing' | 'no-signal'>('loading')
   /** The device would not keep what was written: it is safe only once it has gone up. */
   const notKept = ref(false)
+  /** The last attempt to send found no signal. */
+  const noSignal = ref(false)
   let sending = false
   let timer: ReturnType<typeof setTimeout> | undefined
 
@@ -118,6 +120,7 @@ export const useRecord = defineStore('record', () => {
         method: 'POST',
         body: { entries: batch.map((w) => w.entry) },
       })
+      noSignal.value = false
       const gone = new Set(batch.map((w) => w.id))
       waiting.value = waiting.value.filter((w) => !gone.has(w.id))
       await dropWaiting([...gone]).catch(() => undefined)
@@ -132,7 +135,10 @@ export const useRecord = defineStore('record', () => {
         void send()
       } else if (error instanceof Refused && error.statusCode === 422) {
         await sendSingly(batch, dogId)
-      } else timer = setTimeout(() => void send(), TRY_AGAIN)
+      } else {
+        noSignal.value = error instanceof NoSignal
+        timer = setTimeout(() => void send(), TRY_AGAIN)
+      }
     }
   }
 
@@ -174,6 +180,7 @@ export const useRecord = defineStore('record', () => {
     waiting,
     state,
     notKept,
+    noSignal,
     open,
     reread,
     readWaiting,

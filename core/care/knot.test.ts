@@ -9,43 +9,29 @@ const KINDS = ['snag', 'knot', 'mat', 'felt'] as const
 /** A calm place, a danger place, and one that reaches the privates. */
 const PLACES: RegionId[] = ['back', 'armpit.left', 'under-tail', 'inner-thigh.right']
 
+const ANSWERS: { [K in keyof KnotFound]: readonly KnotFound[K][] } = {
+  region: PLACES,
+  kind: KINDS,
+  count: [1, 2, 3],
+  matsOverDog: [0, 4, 9],
+  skinWell: yesNo,
+  privates: yesNo,
+  fouled: yesNo,
+  allowed: yesNo,
+  calm: yesNo,
+  tried: yesNo,
+  washable: yesNo,
+  washFirst: yesNo,
+  shownMats: yesNo,
+}
 /** Every combination of answers the screen can give. */
-const all: KnotFound[] = PLACES.flatMap((region) =>
-  KINDS.flatMap((kind) =>
-    [1, 2, 3].flatMap((count) =>
-      [0, 4, 9].flatMap((matsOverDog) =>
-        yesNo.flatMap((skinWell) =>
-          yesNo.flatMap((privates) =>
-            yesNo.flatMap((fouled) =>
-              yesNo.flatMap((allowed) =>
-                yesNo.flatMap((tried) =>
-                  yesNo.flatMap((washable) =>
-                    yesNo.flatMap((washFirst) =>
-                      yesNo.map((shownMats) => ({
-                        washFirst,
-                        region,
-                        kind,
-                        count,
-                        matsOverDog,
-                        skinWell,
-                        privates: privates && nearPrivates(region),
-                        fouled,
-                        allowed,
-                        tried,
-                        washable,
-                        shownMats,
-                      })),
-                    ),
-                  ),
-                ),
-              ),
-            ),
-          ),
-        ),
-      ),
-    ),
-  ),
-)
+const all = Object.entries(ANSWERS)
+  .reduce<object[]>(
+    (list, [what, values]) => list.flatMap((k) => values.map((v) => ({ ...k, [what]: v }))),
+    [{}],
+  )
+  .map((k) => k as KnotFound)
+  .filter((k) => !k.privates || nearPrivates(k.region))
 
 describe('the decision about a knot, over every combination of answers', () => {
   it('never says tease where it must not', () => {
@@ -57,7 +43,8 @@ describe('the decision about a knot, over every combination of answers', () => {
       expect(k.kind).not.toBe('felt')
       expect(k.allowed).toBe(true)
       expect(k.tried).toBe(false)
-      if (k.kind === 'mat') expect([k.shownMats, k.count, isDangerPlace(k.region)]).toEqual([true, 1, false])
+      if (k.kind === 'mat')
+        expect([k.shownMats, k.calm, k.count, isDangerPlace(k.region)]).toEqual([true, true, 1, false])
     }
   })
 
@@ -108,6 +95,7 @@ describe('the decision about a knot, over every combination of answers', () => {
     fouled: false,
     matsOverDog: 0,
     allowed: true,
+    calm: true,
     tried: false,
     washable: false,
     shownMats: false,
@@ -147,6 +135,12 @@ describe('the decision about a knot, over every combination of answers', () => {
       'judgement',
       { kind: 'mat', shownMats: true },
       { answer: 'tease', why: 'mat-shown', minutes: 3 },
+    ],
+    [
+      'one mat, shown how, on a dog that fidgets',
+      'common practice',
+      { kind: 'mat', shownMats: true, calm: false },
+      { answer: 'groomer', why: 'mat', minutes: null },
     ],
     [
       'one mat at the armpit, shown how',

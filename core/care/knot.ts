@@ -70,8 +70,9 @@ export interface KnotFound {
   fouled: boolean
   /** Mats known over the whole dog, those here included. */
   matsOverDog: number
-  /** The dog allows it. */
+  /** The dog allows it, and bears it easily: a mat is tried on a calm dog only. */
   allowed: boolean
+  calm: boolean
   /** It has had its minutes of teasing and is still there. */
   tried: boolean
   /** Water soaks to the skin there, only snags and knots are left, and it can be dried to the skin. */
@@ -106,7 +107,7 @@ export function decideKnot(k: KnotFound): KnotDecision {
 
   const danger = isDangerPlace(k.region)
   if (k.kind === 'mat') {
-    const mayTry = k.shownMats && k.count === 1 && k.allowed && !danger && !k.tried
+    const mayTry = k.shownMats && k.count === 1 && k.allowed && k.calm && !danger && !k.tried
     return mayTry ? is('tease', 'mat-shown', TEASE_LIMIT.usual) : is('groomer', 'mat')
   }
 

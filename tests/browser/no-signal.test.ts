@@ -97,6 +97,7 @@ describe('with no signal', () => {
     await toTable(page)
     await signal(page, false)
     await glide(page, 3)
+    await page.says('no signal: all of it is kept here')
     await page.tap(await page.find('[data-finding=refused]'))
     await page.press('End here')
     await page.says('Four places')

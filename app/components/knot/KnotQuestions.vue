@@ -5,7 +5,7 @@ import { CAUTIONS, regionOf } from '#core/coat/regions'
 import type { RegionId } from '#core/coat/regions'
 import { habitsOf } from '#core/record/habits'
 import { MOST_KNOTS } from '#core/record/findings'
-import type { Finding } from '#core/record/findings'
+import type { Comfort, Finding } from '#core/record/findings'
 import { DANGER_STEPS, sayAnswer, sayKnotReason, TEASE_STEPS, WASH_STEPS } from '~/words/knot'
 import { clock, plural } from '~/words/numbers'
 
@@ -13,7 +13,11 @@ import { clock, plural } from '~/words/numbers'
  * What to do about a knot: a question at a time, then the answer with its reason, its caution and
  * what it would cost. Nothing is written here; what was settled goes to whoever asked.
  */
-const props = defineProps<{ region: RegionId; found: Exclude<Finding, 'glides' | 'refused'> }>()
+const props = defineProps<{
+  region: RegionId
+  found: Exclude<Finding, 'glides' | 'refused'>
+  comfort?: Comfort
+}>()
 export interface KnotSettled {
   finding: Exclude<Finding, 'glides'>
   count: number
@@ -40,6 +44,7 @@ const answers = reactive<KnotFound>({
   fouled: false,
   matsOverDog: matsElsewhere,
   allowed: true,
+  calm: (props.comfort ?? 'easy') === 'easy',
   tried: false,
   washable: false,
   shownMats: habits.matsShownBy !== null,

@@ -91,6 +91,9 @@ const SHOWN = 5
               <span class="small">{{ sayDay(c.day, today) }}</span>
             </li>
           </ol>
+          <NuxtLink :to="`/dogs/${file.id}/diary?place=${regionOf(region).place}`" class="quiet mt-1"
+            >In the diary</NuxtLink
+          >
         </div>
       </div>
     </details>

@@ -14,6 +14,7 @@ import type { KnotSettled } from '../knot/KnotQuestions.vue'
 /** One place in hand: where, how, with what, what to mind, and what the comb says. */
 const { t } = defineProps<{ t: ReturnType<typeof useTable> }>()
 const { file, today } = useDog()
+const record = useRecord()
 const { shades } = useStanding(
   computed(() => minutesOn(file.value, today.value)),
   ref(null),
@@ -146,7 +147,10 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onKey))
       </button>
     </div>
 
-    <div v-else class="flex flex-1 flex-col desk:grid desk:flex-none desk:grid-cols-2 desk:gap-8">
+    <div v-else class="relative flex flex-1 flex-col desk:grid desk:flex-none desk:grid-cols-2 desk:gap-8">
+      <p v-if="record.noSignal" class="small absolute top-0 left-4 z-10 bg-paper" role="status">
+        no signal: all of it is kept here
+      </p>
       <PlaceView
         :key="region.id"
         :region="region.id"
@@ -160,6 +164,7 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onKey))
         :key="t.follow.value!.entryId"
         :region="region.id"
         :found="asking"
+        :comfort="t.comfort.value"
         @settled="settled"
         @back="t.undo()"
       />
