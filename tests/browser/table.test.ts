@@ -191,6 +191,21 @@ describe('by touch, on a phone', () => {
     })
   })
 
+  it('at the privates nothing more is asked or tried, however one goes back', async () => {
+    await page.visit(`/dogs/${merle.id}/knot`)
+    await page.says('Where is the knot?')
+    await page.choose('select', 'under-tail')
+    await page.press('It looks and feels well')
+    await page.says('Is it at the anus, sheath or scrotum?')
+    await page.press('Yes')
+    await page.says('Leave it for Imke')
+    expect(await page.words()).not.toMatch(/part between your fingers|Tease it/)
+    await page.press('Back')
+    await page.says('Is it at the anus, sheath or scrotum?')
+    await page.press('Yes, and it is fouled')
+    await page.says('Stop here and ring the vet')
+  })
+
   it('what was found is in the draft note, and a sore place leads Today', async () => {
     await page.says(/Sore skin/)
     await page.says('Ring the vet')

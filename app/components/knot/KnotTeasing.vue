@@ -1,0 +1,26 @@
+<script setup lang="ts">
+import { clock } from '~/words/numbers'
+
+/** Teasing, by the clock: how, what to mind, and how it ended. */
+const props = defineProps<{ minutes: number; steps: readonly string[]; caution: string }>()
+const emit = defineEmits<{ out: []; still: [] }>()
+const begun = Date.now()
+const now = ref(begun)
+const timer = setInterval(() => (now.value = Date.now()), 250)
+onBeforeUnmount(() => clearInterval(timer))
+const left = computed(() => Math.max(0, props.minutes * 60_000 - Math.max(0, now.value - begun)))
+</script>
+
+<template>
+  <h1 class="mt-1">{{ left ? 'Teasing' : 'That is long enough' }}</h1>
+  <p class="figure mt-2 text-[52px] leading-none" :class="left ? '' : 'text-caution'" role="timer">
+    {{ clock(Math.ceil(left / 1000) * 1000) }}
+  </p>
+  <p class="mt-3 flex gap-2 font-semibold text-caution">
+    <CautionMark class="shrink-0" />No scissors. {{ caution }}
+  </p>
+  <NumberedSteps :steps="steps" class="mt-3" />
+  <div class="flex-1" />
+  <button data-choice class="act act-filled mt-4 w-full text-[17px]" @click="emit('out')">It came out</button>
+  <button data-choice class="act act-plain mt-2 w-full" @click="emit('still')">It is still there</button>
+</template>
