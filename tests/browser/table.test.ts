@@ -207,6 +207,7 @@ describe('by touch, on a phone', () => {
   })
 
   it('what was found is in the draft note, and a sore place leads Today', async () => {
+    await page.visit(`/dogs/${merle.id}`)
     await page.says(/Sore skin/)
     await page.says('Ring the vet')
     await page.visit(`/dogs/${merle.id}/groomer`)
