@@ -75,7 +75,8 @@ export default defineNuxtConfig({
         'font-src': ["'self'"],
         'form-action': ["'self'"],
         'frame-ancestors': ["'none'"],
-        'img-src': ["'self'", 'data:'],
+        // A photograph is shown from the device's own copy.
+        'img-src': ["'self'", 'data:', 'blob:'],
         'object-src': ["'none'"],
         'script-src': ["'self'", "'strict-dynamic'", "'nonce-{{nonce}}'"],
         'script-src-attr': ["'none'"],

@@ -17,12 +17,17 @@ export class Refused extends Error {
   }
 }
 
-type Options = { method?: 'GET' | 'POST' | 'PUT' | 'DELETE'; body?: object; headers?: Record<string, string> }
+interface Options {
+  method?: 'GET' | 'POST' | 'PUT' | 'DELETE'
+  body?: object | Blob
+  headers?: Record<string, string>
+  responseType?: 'json' | 'blob'
+}
 
 /** @throws NoSignal when the server cannot be reached, Refused with its words when it says no */
 export async function api<T>(path: string, options: Options = {}): Promise<T> {
   try {
-    return await ofetch<T>(path, { retry: 0, timeout: 15_000, ...options })
+    return (await ofetch(path, { retry: 0, timeout: 15_000, ...options })) as T
   } catch (error) {
     if (!(error instanceof FetchError) || !error.response || error.response.status >= 500)
       throw new NoSignal()

@@ -35,17 +35,27 @@ export interface Ways {
   spoken: boolean
 }
 
+/** A photograph as this device has it: taken here, or fetched once. */
+export interface Picture {
+  id: string
+  dogId: string
+  jpeg: Blob
+  /** The server has it. */
+  sent: boolean
+}
+
 interface Device extends DBSchema {
   waiting: { key: string; value: Waiting }
   files: { key: string; value: DogFile }
   tables: { key: string; value: OpenTable }
   who: { key: 'me'; value: Me }
   ways: { key: 'table'; value: Ways }
+  pictures: { key: string; value: Picture }
 }
 
 let opening: Promise<IDBPDatabase<Device>> | undefined
 const device = () =>
-  (opening ??= openDB<Device>('grumbo', 2, {
+  (opening ??= openDB<Device>('grumbo', 3, {
     upgrade(db, from) {
       if (from < 1) {
         db.createObjectStore('waiting', { keyPath: 'id' })
@@ -54,6 +64,7 @@ const device = () =>
         db.createObjectStore('who')
       }
       if (from < 2) db.createObjectStore('ways')
+      if (from < 3) db.createObjectStore('pictures', { keyPath: 'id' })
     },
     // A page of an older version lets go, so that a newer one can open.
     blocking: (_now, _next, event) => (event.target as IDBDatabase).close(),
@@ -103,6 +114,28 @@ export async function dropTable(dogId: string) {
   await (await device()).delete('tables', dogId).catch(() => undefined)
 }
 
+/** Pictures that found no room: they last as long as the page. */
+const picturesInHand = new Map<string, Picture>()
+export async function keptPicture(id: string): Promise<Picture | undefined> {
+  return picturesInHand.get(id) ?? (await (await device()).get('pictures', id).catch(() => undefined))
+}
+/** @returns whether the device keeps it */
+export async function keepPicture(picture: Picture): Promise<boolean> {
+  try {
+    await (await device()).put('pictures', picture)
+    picturesInHand.delete(picture.id)
+    return true
+  } catch {
+    picturesInHand.set(picture.id, picture)
+    return false
+  }
+}
+/** What has not gone up. */
+export async function picturesWaiting(): Promise<Picture[]> {
+  const kept = await (await device()).getAll('pictures').catch(() => [])
+  return [...kept, ...picturesInHand.values()].filter((p) => !p.sent)
+}
+
 export const keptWays = async () => (await device()).get('ways', 'table')
 export const keepWays = async (ways: Ways) => (await device()).put('ways', plain(ways), 'table')
 
@@ -112,5 +145,8 @@ export const keepMe = async (me: Me) => (await device()).put('who', plain(me), '
 /** Everything of this person's off the device, at sign-out. */
 export async function forgetAll() {
   const db = await device()
-  await Promise.all((['waiting', 'files', 'tables', 'who', 'ways'] as const).map((store) => db.clear(store)))
+  picturesInHand.clear()
+  await Promise.all(
+    (['waiting', 'files', 'tables', 'who', 'ways', 'pictures'] as const).map((store) => db.clear(store)),
+  )
 }

@@ -1,10 +1,18 @@
 import { defineStore } from 'pinia'
 import { v7 as uuid } from 'uuid'
-import type { Entry, Fact } from '#core/record/entries'
+import type { Entry, Fact, FactOf } from '#core/record/entries'
 import type { Profile } from '#core/record/profile'
 import type { DogFile } from '#shared/api'
-import { allWaiting, dropWaiting, keepFile, keepWaiting, keptFile } from '~/offline/device'
-import type { Waiting } from '~/offline/device'
+import {
+  allWaiting,
+  dropWaiting,
+  keepFile,
+  keepPicture,
+  keepWaiting,
+  keptFile,
+  picturesWaiting,
+} from '~/offline/device'
+import type { Picture, Waiting } from '~/offline/device'
 
 /** How long to wait before sending again what has not gone up, ms. */
 const TRY_AGAIN = 4000
@@ -22,6 +30,10 @@ export const useRecord = defineStore('record', () => {
   const notKept = ref(false)
   /** The last attempt to send found no signal. */
   const noSignal = ref(false)
+  /** Signed out elsewhere: nothing goes up until somebody signs in. */
+  const signedOut = ref(false)
+  /** Photographs that have not gone up. */
+  const pictures = ref<Picture[]>([])
   let sending = false
   let timer: ReturnType<typeof setTimeout> | undefined
 
@@ -40,6 +52,7 @@ export const useRecord = defineStore('record', () => {
       notKept.value = true
       return []
     })
+    pictures.value = await picturesWaiting().catch(() => [])
     const known = new Set(kept.map((w) => w.id))
     waiting.value = [...kept, ...inHand.filter((w) => !known.has(w.id))]
   }
@@ -70,20 +83,25 @@ export const useRecord = defineStore('record', () => {
     try {
       const fresh = await api<DogFile>(`/api/dogs/${dogId}`)
       await keepFile(fresh).catch(() => undefined)
+      signedOut.value = false
       file.value = withWaiting(fresh)
       state.value = 'ready'
     } catch (error) {
-      if (error instanceof Refused) state.value = 'missing'
+      if (error instanceof Refused && error.statusCode === 401) signedOut.value = true
+      else if (error instanceof Refused) state.value = 'missing'
       else if (!file.value) state.value = 'no-signal'
     }
     void send()
   }
 
   /** Adds what happened. @returns the entries as made */
-  async function add(facts: { day: string; time?: string; what: Fact | Entry['what'] }[]): Promise<Entry[]> {
+  async function add(
+    facts: { day: string; time?: string; what: Fact | Entry['what'] }[],
+    ids: string[] = [],
+  ): Promise<Entry[]> {
     const at = file.value
     if (!at) throw new Error('No dog is open.')
-    const entries = facts.map((f): Entry => ({ id: uuid(), ...f }) as Entry)
+    const entries = facts.map((f, i): Entry => ({ id: ids[i] ?? uuid(), ...f }) as Entry)
     const items = entries.map((entry): Waiting => ({ id: entry.id, dogId: at.id, entry }))
     file.value = { ...at, entries: [...at.entries, ...entries] }
     waiting.value.push(...items)
@@ -93,6 +111,17 @@ export const useRecord = defineStore('record', () => {
     )
     void send()
     return entries
+  }
+
+  /** Adds a photograph to the diary: its entry, and the picture, which goes up after it. */
+  async function addPicture(day: string, time: string, what: FactOf<'photo'>, jpeg: Blob) {
+    const at = file.value
+    if (!at) throw new Error('No dog is open.')
+    const id = uuid()
+    const picture = { id, dogId: at.id, jpeg, sent: false }
+    pictures.value = [...pictures.value, picture]
+    if (!(await keepPicture(picture))) notKept.value = true
+    return add([{ day, time, what }], [id])
   }
 
   /** Changes what is true of the dog day to day. @throws NoSignal, Refused */
@@ -111,7 +140,7 @@ export const useRecord = defineStore('record', () => {
   async function send() {
     if (sending) return
     const dogId = waiting.value.find((w) => !w.refused)?.dogId
-    if (!dogId) return
+    if (!dogId) return sendPictures()
     const batch = waiting.value.filter((w) => w.dogId === dogId && !w.refused).slice(0, MOST_AT_ONCE)
     sending = true
     clearTimeout(timer)
@@ -120,7 +149,7 @@ export const useRecord = defineStore('record', () => {
         method: 'POST',
         body: { entries: batch.map((w) => w.entry) },
       })
-      noSignal.value = false
+      noSignal.value = signedOut.value = false
       const gone = new Set(batch.map((w) => w.id))
       waiting.value = waiting.value.filter((w) => !gone.has(w.id))
       await dropWaiting([...gone]).catch(() => undefined)
@@ -137,9 +166,34 @@ export const useRecord = defineStore('record', () => {
         await sendSingly(batch, dogId)
       } else {
         noSignal.value = error instanceof NoSignal
-        timer = setTimeout(() => void send(), TRY_AGAIN)
+        signedOut.value = error instanceof Refused && error.statusCode === 401
+        if (!signedOut.value) timer = setTimeout(() => void send(), TRY_AGAIN)
       }
     }
+  }
+
+  /** Sends the photographs whose entries are up, one at a time. */
+  async function sendPictures() {
+    const picture = pictures.value[0]
+    if (!picture) return
+    sending = true
+    clearTimeout(timer)
+    try {
+      await api(`/api/dogs/${picture.dogId}/photographs/${picture.id}`, {
+        method: 'PUT',
+        body: picture.jpeg,
+      })
+      await keepPicture({ ...picture, sent: true })
+      pictures.value = pictures.value.filter((p) => p.id !== picture.id)
+    } catch (error) {
+      noSignal.value = error instanceof NoSignal
+      signedOut.value = error instanceof Refused && error.statusCode === 401
+      if (!signedOut.value) timer = setTimeout(() => void send(), TRY_AGAIN)
+      return
+    } finally {
+      sending = false
+    }
+    void send()
   }
 
   /** One of a batch was refused: each is sent by itself, so that the others still go up. */
@@ -179,12 +233,15 @@ export const useRecord = defineStore('record', () => {
     file,
     waiting,
     state,
+    pictures,
     notKept,
     noSignal,
+    signedOut,
     open,
     reread,
     readWaiting,
     add,
+    addPicture,
     changeProfile,
     takeBack,
     send,

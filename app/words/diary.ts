@@ -1,5 +1,6 @@
 import { CARE } from '#core/care/due'
-import { HANDLING_STEPS } from '#core/care/handling'
+import { stepsOf } from '#core/care/handling'
+import type { HandledId } from '#core/care/handling'
 import { placeRow, PLACE_IDS, regionOf } from '#core/coat/regions'
 import type { PlaceId } from '#core/coat/regions'
 import type { Fact } from '#core/record/entries'
@@ -11,6 +12,7 @@ export const DIARY_KINDS = {
   comb: { label: 'Comb checks', kinds: ['check', 'session', 'brush'] },
   wet: { label: 'Wet and gear', kinds: ['wet', 'gear', 'wash'] },
   care: { label: 'Care and handling', kinds: ['tidy', 'handling', 'measure'] },
+  photo: { label: 'Photographs', kinds: ['photo'] },
   visit: { label: 'Visits', kinds: ['visit'] },
 } as const satisfies Record<string, { label: string; kinds: readonly Fact['kind'][] }>
 export type DiaryKind = keyof typeof DIARY_KINDS
@@ -25,7 +27,9 @@ export function placesOfFact(what: Fact): PlaceId[] | null {
     case 'check':
       return [regionOf(what.region).place]
     case 'handling':
-      return [what.place]
+      return what.place === 'table' ? null : [what.place]
+    case 'photo':
+      return what.place ? [what.place] : null
     case 'measure':
     case 'brush': {
       const places = new Set(what.regions.map((r) => regionOf(r).place))
@@ -35,6 +39,8 @@ export function placesOfFact(what: Fact): PlaceId[] | null {
       return null
   }
 }
+
+export const sayHandled = (place: HandledId) => (place === 'table' ? 'The table' : placeRow(place).plural)
 
 const where = (what: Fact) => {
   const places = placesOfFact(what)
@@ -50,7 +56,10 @@ export function sayFact(what: Fact): { what: string; says: string } {
   switch (what.kind) {
     case 'check': {
       const comfort = what.comfort && what.comfort !== 'easy' ? `, ${what.comfort}` : ''
-      return { what: regionOf(what.region).label, says: `${sayFound(what)}${comfort}` }
+      return {
+        what: regionOf(what.region).label,
+        says: `${what.open ? 'caught on dirt, open until the wash' : sayFound(what)}${comfort}`,
+      }
     }
     case 'brush':
       return {
@@ -76,9 +85,11 @@ export function sayFact(what: Fact): { what: string; says: string } {
       return { what: CARE[what.tidy].label, says: what.was ? `done, ${WAS[what.was]}` : 'done' }
     case 'handling':
       return {
-        what: placeRow(what.place).plural,
-        says: `two minutes, ${HANDLING_STEPS[what.step]}, ${what.snapped ? 'snapped' : what.went}`,
+        what: sayHandled(what.place),
+        says: `two minutes, ${stepsOf(what.place)[what.step] ?? 'the last step'}, ${what.snapped ? 'snapped' : what.went}`,
       }
+    case 'photo':
+      return { what: what.place ? placeRow(what.place).plural : 'Photograph', says: what.says ?? '' }
     case 'session':
       return { what: 'Session', says: `${Math.round(what.minutes)} min, ${plural(what.places, 'place')}` }
     case 'plan':

@@ -4,23 +4,33 @@ import { dog, entry } from '../../tests/support/dogs'
 import { addDays } from '../record/day'
 import { COMFORT_IDS } from '../record/findings'
 import type { Comfort } from '../record/findings'
-import { afterDay, EASY_DAYS, FIRST, handlingToday, hardPlaces, LAST_STEP, wayOf } from './handling'
+import {
+  afterDay,
+  EASY_DAYS,
+  FIRST,
+  HANDLING_STEPS,
+  handlingToday,
+  hardPlaces,
+  TABLE_STEPS,
+  wayOf,
+} from './handling'
 
 const START = '2026-09-02'
+const anySteps = fc.constantFrom(HANDLING_STEPS.length, TABLE_STEPS.length)
 const handled = (day: number, went: Comfort, more = {}) =>
   entry(addDays(START, day), { kind: 'handling', place: 'forefoot', step: 0, went, ...more })
 
 describe('bringing a place along', () => {
   it('three easy days move up, one stop moves back, never two steps at once', () => {
     fc.assert(
-      fc.property(fc.array(fc.constantFrom(...COMFORT_IDS), { maxLength: 60 }), (days) => {
+      fc.property(fc.array(fc.constantFrom(...COMFORT_IDS), { maxLength: 60 }), anySteps, (days, steps) => {
         let at = FIRST
         let easy = 0
         for (const went of days) {
-          const next = afterDay(at, went)
+          const next = afterDay(at, went, steps)
           expect(Math.abs(next.step - at.step)).toBeLessThanOrEqual(1)
           expect(next.step).toBeGreaterThanOrEqual(0)
-          expect(next.step).toBeLessThanOrEqual(LAST_STEP)
+          expect(next.step).toBeLessThan(steps)
           easy = went === 'easy' ? easy + 1 : 0
           if (next.step > at.step) expect(easy).toBeGreaterThanOrEqual(EASY_DAYS)
           if (went === 'stopped') expect(next.step).toBe(Math.max(0, at.step - 1))
@@ -30,9 +40,10 @@ describe('bringing a place along', () => {
     )
   })
   it('arrives after three easy days at every step, and not before', () => {
-    const days = (n: number) => Array.from({ length: n }, (): Comfort => 'easy').reduce(afterDay, FIRST)
-    expect(days(EASY_DAYS * (LAST_STEP + 1)).arrived).toBe(true)
-    expect(days(EASY_DAYS * (LAST_STEP + 1) - 1).arrived).toBe(false)
+    const days = (n: number) =>
+      Array.from({ length: n }, (): Comfort => 'easy').reduce((at, went) => afterDay(at, went), FIRST)
+    expect(days(EASY_DAYS * HANDLING_STEPS.length).arrived).toBe(true)
+    expect(days(EASY_DAYS * HANDLING_STEPS.length - 1).arrived).toBe(false)
   })
   it('a day counts once, at its worst', () => {
     const facts = [
@@ -65,5 +76,18 @@ describe('places that are hard', () => {
     expect(on(0, [...record.entries, handled(0, 'easy')])).toBeNull()
     expect(on(1, [...record.entries, handled(0, 'easy')])).toBe('forefoot')
     expect(on(1, [...record.entries, handled(0, 'stopped', { snapped: true })])).toBeNull()
+  })
+  it('the table is learned by itself once the owner says so, in four steps', () => {
+    const learning = dog()
+    expect(hardPlaces(learning, START)).toEqual([])
+    learning.profile.habits = { tableToLearn: true }
+    expect(hardPlaces(learning, START).map((h) => h.place)).toEqual(['table'])
+    const days = EASY_DAYS * TABLE_STEPS.length
+    const entries = Array.from({ length: days }, (_, d) => handled(d, 'easy', { place: 'table' }))
+    expect(hardPlaces({ ...learning, entries }, addDays(START, days))).toEqual([])
+    expect(hardPlaces({ ...learning, entries: entries.slice(1) }, addDays(START, days))[0]).toMatchObject({
+      step: 3,
+      easyDays: 2,
+    })
   })
 })

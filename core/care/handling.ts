@@ -16,7 +16,17 @@ export const HANDLING_STEPS = [
   'several strokes',
   'the real job',
 ] as const
-export const LAST_STEP = HANDLING_STEPS.length - 1
+/** The table itself is learned (common practice, no source). */
+export const TABLE_STEPS = [
+  'a treat for sniffing it',
+  'front paws up for a treat',
+  'hind end lifted by you',
+  'standing on it, and down again',
+] as const
+/** What is brought along: a place on the dog, or standing on the table. */
+export type HandledId = PlaceId | 'table'
+export const stepsOf = (place: HandledId): readonly string[] =>
+  place === 'table' ? TABLE_STEPS : HANDLING_STEPS
 /** A day's handling, minutes (common practice, no source). */
 export const HANDLING_MINUTES = 2
 /** Easy days at a step before the next (a few: judgement). */
@@ -32,17 +42,17 @@ export interface OnTheWay {
 export const FIRST: OnTheWay = { step: 0, easyDays: 0, arrived: false }
 
 /** A day's handling: up a step after a few easy days, back one after a bad one, never two at once. */
-export function afterDay(at: OnTheWay, went: Comfort): OnTheWay {
+export function afterDay(at: OnTheWay, went: Comfort, steps: number = HANDLING_STEPS.length): OnTheWay {
   if (went === 'stopped') return { step: Math.max(0, at.step - 1), easyDays: 0, arrived: false }
   if (went === 'fidgety') return { ...at, easyDays: 0, arrived: false }
   if (at.easyDays + 1 < EASY_DAYS) return { ...at, easyDays: at.easyDays + 1 }
-  return at.step === LAST_STEP
-    ? { step: LAST_STEP, easyDays: EASY_DAYS, arrived: true }
+  return at.step >= steps - 1
+    ? { step: steps - 1, easyDays: EASY_DAYS, arrived: true }
     : { step: at.step + 1, easyDays: 0, arrived: false }
 }
 
 export interface HardPlace extends OnTheWay {
-  place: PlaceId
+  place: HandledId
   /** Why it is hard: the owner said so, the dog refused it, or it was stopped there. */
   why: 'said' | 'refused' | 'stopped'
   /** How it went today, if it was done. */
@@ -56,32 +66,36 @@ const WORST: readonly Comfort[] = ['stopped', 'fidgety', 'easy']
 const worst = (list: readonly Comfort[]) => WORST.find((c) => list.includes(c)) ?? null
 
 /** Where a place stands, from its handling so far; a day counts once, as it went at its worst. */
-export function wayOf(handled: readonly Pick<Handled, 'day' | 'what'>[]): OnTheWay {
+export function wayOf(
+  handled: readonly Pick<Handled, 'day' | 'what'>[],
+  steps: number = HANDLING_STEPS.length,
+): OnTheWay {
   const days = new Map<Day, Comfort[]>()
   for (const h of handled) days.set(h.day, [...(days.get(h.day) ?? []), h.what.went])
-  return [...days.values()].reduce((at, went) => afterDay(at, worst(went)!), FIRST)
+  return [...days.values()].reduce((at, went) => afterDay(at, worst(went)!, steps), FIRST)
 }
 
 /** Places this dog finds hard, those it refused first; ones brought all the way are not among them. */
 export function hardPlaces({ profile, entries }: DogRecord, at: Day): HardPlace[] {
   const facts = timeline(entries).filter((f) => f.day <= at)
   const last = new Map<PlaceId, FactOf<'check'>>()
-  const handled = new Map<PlaceId, Handled[]>()
+  const handled = new Map<HandledId, Handled[]>()
   for (const f of facts) {
     if (f.what.kind === 'check') last.set(regionOf(f.what.region).place, f.what)
     if (f.what.kind === 'handling')
       handled.set(f.what.place, [...(handled.get(f.what.place) ?? []), f as Handled])
   }
-  const whyOf = (place: PlaceId): HardPlace['why'] | null => {
+  const whyOf = (place: HandledId): HardPlace['why'] | null => {
+    if (place === 'table') return profile.habits?.tableToLearn || handled.has(place) ? 'said' : null
     const check = last.get(place)
     if (check?.finding === 'refused') return 'refused'
     if (check?.comfort === 'stopped') return 'stopped'
     return profile.hard.includes(place) || handled.has(place) ? 'said' : null
   }
-  const all = PLACE_IDS.flatMap((place): HardPlace[] => {
+  const all = (['table', ...PLACE_IDS] as const).flatMap((place): HardPlace[] => {
     const why = whyOf(place)
     const here = handled.get(place) ?? []
-    const way = wayOf(here)
+    const way = wayOf(here, stepsOf(place).length)
     if (!why || (way.arrived && why === 'said')) return []
     const latest = here.at(-1)
     return [

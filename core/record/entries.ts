@@ -54,10 +54,13 @@ export const factSchema = z.discriminatedUnion('kind', [
       out: count.optional(),
       comfort: comfort.optional(),
       seconds: z.number().min(0).max(7200).optional(),
+      /** The catch may be dirt alone: the check stays open until after the wash. */
+      open: z.literal(true).optional(),
       /** What was decided about a knot there, and why. */
       decided: z.strictObject({ answer: z.enum(KNOT_ANSWERS), why: z.enum(KNOT_REASONS) }).optional(),
     })
-    .refine((c) => (c.out ?? 0) <= (c.count ?? 1), 'More came out than were found.'),
+    .refine((c) => (c.out ?? 0) <= (c.count ?? 1), 'More came out than were found.')
+    .refine((c) => !c.open || c.finding === 'snag', 'Only a catch can be dirt alone.'),
   z.strictObject({ kind: z.literal('brush'), depth: z.enum(['skin', 'surface']), regions }),
   z.strictObject({ kind: z.literal('wash'), combedOut: z.boolean() }),
   z.strictObject({
@@ -87,11 +90,17 @@ export const factSchema = z.discriminatedUnion('kind', [
   /** Two minutes of bringing a hard place along: the step of `core/care/handling.ts`, and how it went. */
   z.strictObject({
     kind: z.literal('handling'),
-    place: placeSchema,
+    place: z.union([placeSchema, z.literal('table')]),
     step: z.number().int().min(0).max(6),
     went: comfort,
     /** The dog snapped or bit. */
     snapped: z.boolean().optional(),
+  }),
+  /** A photograph; the picture itself has this entry's id. */
+  z.strictObject({
+    kind: z.literal('photo'),
+    place: placeSchema.optional(),
+    says: z.string().trim().max(200, 'That is too long: 200 letters at most.').optional(),
   }),
   /** The plan as it stands from this entry on. It says nothing of the coat. */
   z.strictObject({

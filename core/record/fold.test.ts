@@ -77,6 +77,18 @@ const diary = fc
     return all
   })
 
+it('a catch on dirt leaves the check open: brushed, and not known to be clear', () => {
+  const washed = visit(START, 'wool-cross', 25)
+  const on = addDays(START, 10)
+  const with_ = (more: object) =>
+    assess({ ...dog(), entries: [washed, check(on, 'beard', 'snag', more)] }, on).regions.beard!
+  const open = with_({ open: true })
+  expect(open.clearOn).toBe(START)
+  expect(open.seen.exposure).toBe(0)
+  expect(with_({ count: 1, out: 1 }).clearOn).toBe(on)
+  expect(open.unseen[0]).toBeGreaterThan(with_({ count: 1, out: 1 }).unseen[0])
+})
+
 describe('the fold', () => {
   it('does not mind the order entries arrive in, nor the same one twice', () => {
     fc.assert(

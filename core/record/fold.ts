@@ -261,6 +261,7 @@ export class Coat {
       case 'plan':
       case 'tidy':
       case 'handling':
+      case 'photo':
         return
     }
   }
@@ -341,6 +342,11 @@ export class Coat {
     p.last = { day, finding: c.finding, comfort: c.comfort, decided: c.decided }
     if (c.finding === 'refused') {
       p.refusals += 1
+      return
+    }
+    // Dirt catches by itself: brushed, and not known to be clear until it has been washed.
+    if (c.open) {
+      p.unseen = keep(p.unseen, KEPT.brushed)
       return
     }
     // Teasing is counted apart, so only a comb that went through tells the pace.

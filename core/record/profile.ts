@@ -43,6 +43,8 @@ export const habitsSchema = z
       .trim()
       .min(1, 'Who showed you?')
       .max(40, 'The name is too long: 40 letters at most.'),
+    /** The dog is being taught to stand on the table. */
+    tableToLearn: z.boolean(),
     tools: z.array(z.enum(TOOL_IDS)).max(TOOL_IDS.length),
     /** Width of the owner's forefinger at the last joint, mm: a ruler that is always at hand. */
     fingerMm: z.number().min(8, 'A finger is at least 8 mm wide.').max(30, 'A finger is at most 30 mm wide.'),

@@ -14,6 +14,7 @@ const USUAL_MINUTE: Record<Fact['kind'], number> = {
   check: 18 * 60 + 30,
   tidy: 18 * 60 + 45,
   wash: 19 * 60,
+  photo: 19 * 60 + 30,
   session: 20 * 60,
   plan: 20 * 60 + 30,
 }

@@ -47,6 +47,17 @@ function checkOrigin(event: H3Event) {
   if (!from || from !== host) throw refuse(403, 'That came from another site, so nothing was done.')
 }
 
+/**
+ * A body that is not words, such as a picture. What is too long is not read to its end.
+ * @param most bytes
+ * @throws 413 with these words when it is longer, or its length is not told
+ */
+export async function readBytes(event: H3Event, most: number, tooLong: string): Promise<Buffer> {
+  const told = Number(getHeader(event, 'content-length') ?? NaN)
+  if (!(told <= most)) throw refuse(413, tooLong)
+  return (await readRawBody(event, false)) ?? Buffer.alloc(0)
+}
+
 async function readBody<T>(event: H3Event, schema: z.ZodType<T> | undefined): Promise<T> {
   if (!schema) return undefined as T
   if (Number(getHeader(event, 'content-length') ?? 0) > MOST_BYTES)

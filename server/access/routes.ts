@@ -23,6 +23,11 @@ export const ROUTES = {
   'GET /api/dogs/[dog]': { access: 'household' },
   'PUT /api/dogs/[dog]': { access: 'household' },
   'POST /api/dogs/[dog]/entries': { access: 'household' },
+  'GET /api/dogs/[dog]/photographs/[photograph]': { access: 'household' },
+  'PUT /api/dogs/[dog]/photographs/[photograph]': {
+    access: 'household',
+    ration: { points: 200, seconds: 3600 },
+  },
   'GET /api/dogs/[dog]/notes': { access: 'household' },
   'POST /api/dogs/[dog]/notes': { access: 'household' },
   'POST /api/dogs/[dog]/shares': { access: 'household' },

@@ -1,4 +1,14 @@
-import { customType, date, jsonb, pgTable, primaryKey, text, timestamp, uuid } from 'drizzle-orm/pg-core'
+import {
+  customType,
+  date,
+  integer,
+  jsonb,
+  pgTable,
+  primaryKey,
+  text,
+  timestamp,
+  uuid,
+} from 'drizzle-orm/pg-core'
 import type { Entry } from '../../core/record/entries'
 import type { Profile } from '../../core/record/profile'
 
@@ -97,6 +107,20 @@ export const notes = pgTable(
     shareId: uuid('share_id'),
     sent: moment('sent').notNull().defaultNow(),
     read: moment('read'),
+  },
+  (t) => [primaryKey({ columns: [t.householdId, t.dogId, t.id] })],
+)
+
+export const photographs = pgTable(
+  'photographs',
+  {
+    householdId: household(),
+    dogId: dog(),
+    id: uuid('id').notNull(),
+    jpeg: bytea('jpeg').notNull(),
+    width: integer('width').notNull(),
+    height: integer('height').notNull(),
+    received: moment('received').notNull().defaultNow(),
   },
   (t) => [primaryKey({ columns: [t.householdId, t.dogId, t.id] })],
 )

@@ -5,6 +5,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { CALLERS, ROUTES } from '../../server/access/routes'
 import type { Caller, RouteKey } from '../../server/access/routes'
 import { entry } from '../support/dogs'
+import { aPicture } from '../support/pictures'
 import { daysAgo, newDog, newOwner, PASSWORD, startApp, Visitor } from '../support/server'
 import type { Running } from '../support/server'
 
@@ -13,6 +14,8 @@ let mine: Awaited<ReturnType<typeof newOwner>>
 let theirs: typeof mine
 let link: Visitor
 const dog = newDog()
+const photo = entry(daysAgo(1), { kind: 'photo', place: 'beard' })
+let picture: Buffer
 let shareId = uuid()
 
 beforeAll(async () => {
@@ -20,6 +23,9 @@ beforeAll(async () => {
   mine = await newOwner(app.address)
   theirs = await newOwner(app.address, 'Bo')
   await mine.call('POST', '/api/dogs', dog)
+  await mine.call('POST', `/api/dogs/${dog.id}/entries`, { entries: [photo] })
+  picture = await aPicture()
+  await mine.call('PUT', `/api/dogs/${dog.id}/photographs/${photo.id}`, picture)
   const share = await mine.call('POST', `/api/dogs/${dog.id}/shares`, {
     id: shareId,
     groomer: 'Imke',
@@ -55,6 +61,7 @@ const body: Partial<Record<RouteKey, () => unknown>> = {
   'POST /api/dogs/[dog]/entries': () => ({
     entries: [entry(daysAgo(1), { kind: 'check', region: 'beard', finding: 'glides' })],
   }),
+  'PUT /api/dogs/[dog]/photographs/[photograph]': () => picture,
   'POST /api/dogs/[dog]/notes': () => ({ id: uuid(), body: 'Well.' }),
   'POST /api/dogs/[dog]/shares': () => ({ id: uuid(), groomer: 'Imke', scope: 'note', days: 3 }),
   'POST /api/shared/notes': () => ({ id: uuid(), body: 'Seen.' }),
@@ -99,7 +106,10 @@ describe.each(Object.keys(ROUTES) as RouteKey[])('%s', (key) => {
       ? new Visitor(app.address)
       : { anonymous: new Visitor(app.address), owner: mine, 'other-owner': theirs, link }[caller]
     const [method, pattern] = key.split(' ') as [string, string]
-    const path = pattern.replace('[dog]', dog.id).replace('[share]', shareId)
+    const path = pattern
+      .replace('[dog]', dog.id)
+      .replace('[share]', shareId)
+      .replace('[photograph]', photo.id)
     const { status, json } = await visitor.call(method, path, body[key]?.())
     expect(status).toBe(SPECIAL[key] ?? ANSWERS[ROUTES[key].access][caller])
     expect(JSON.stringify(json)).not.toContain('at async')

@@ -1,8 +1,14 @@
+import { mkdtempSync, writeFileSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import type { Driver } from 'selenium-webdriver/chrome'
+import sharp from 'sharp'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { v7 as uuid } from 'uuid'
 import { timeline } from '../../core/record/timeline'
 import type { Entry } from '../../core/record/entries'
 import { entry } from '../support/dogs'
+import { aPicture } from '../support/pictures'
 import { daysAgo, newDog, newOwner, PASSWORD, startApp } from '../support/server'
 import type { Running, Visitor } from '../support/server'
 import { DESK, Page } from '../support/page'
@@ -76,6 +82,73 @@ describe('the diary', () => {
     await page.says('taken back')
     await page.press('Bring it back')
     await page.until(async () => !!(await findingAt('tail')), 'it does not count again')
+  })
+})
+
+describe('photographs', () => {
+  const folder = mkdtempSync(join(tmpdir(), 'grumbo-pictures-'))
+  const choose = async (name: string, bytes: Buffer) => {
+    writeFileSync(join(folder, name), bytes)
+    const chooser = await page.find('[name=photograph]')
+    await chooser.sendKeys(join(folder, name))
+  }
+  const signal = (on: boolean) =>
+    (page.driver as Driver).setNetworkConditions({
+      offline: !on,
+      latency: 0,
+      download_throughput: on ? -1 : 0,
+      upload_throughput: on ? -1 : 0,
+    })
+  const photosOf = async () => (await factsOf()).filter((f) => f.what.kind === 'photo')
+
+  it('what is not a picture is met in words, and nothing is kept of it', async () => {
+    await page.visit(`/dogs/${dog.id}/diary`)
+    await choose('words.jpg', Buffer.from('no picture'))
+    await page.says('That is not a picture that can be read here')
+    expect(await photosOf()).toEqual([])
+  })
+
+  it('one of 40 megapixels is made small on the device, kept, sent and shown on its place', async () => {
+    await choose('large.jpg', await aPicture(8000, 5000))
+    await page.says('Put it in the diary')
+    await page.choose('[name=photo-place]', 'beard')
+    await page.type('[name=photo-says]', 'where the knot was')
+    expect(await page.violations()).toEqual([])
+    await page.press('Put it in the diary')
+    await page.until(async () => (await photosOf()).length === 1, 'no photograph on file')
+    const [photo] = await photosOf()
+    const path = `/api/dogs/${dog.id}/photographs/${photo!.id}`
+    await page.until(async () => (await owner.call('GET', path)).status === 200, 'the picture did not go up')
+    expect((await sharp((await owner.call('GET', path)).bytes).metadata()).width).toBe(1600)
+    await page.visit(`/dogs/${dog.id}/diary?place=beard`)
+    await page.find('[data-entry=photo] img')
+    await page.visit(`/dogs/${dog.id}`)
+    await page.tap(await page.find('[data-region=beard]'))
+    await page.find('[data-story] img')
+    expect(await page.complaints()).toEqual([])
+  })
+
+  it('one taken with no signal is shown, waits, and goes up when there is one', async () => {
+    await page.visit(`/dogs/${dog.id}/diary`)
+    await page.find('[data-entry=photo]')
+    await signal(false)
+    await choose(
+      'rear.png',
+      await sharp(await aPicture(300, 200))
+        .png()
+        .toBuffer(),
+    )
+    await page.press('Put it in the diary')
+    await page.until(async () => (await page.all('[data-entry=photo] img')).length === 2, 'it is not shown')
+    await page.says('waits on this device')
+    expect(await photosOf()).toHaveLength(1)
+    await signal(true)
+    await page.until(async () => (await photosOf()).length === 2, 'the entry did not go up')
+    const last = (await photosOf()).at(-1)!
+    await page.until(
+      async () => (await owner.call('GET', `/api/dogs/${dog.id}/photographs/${last.id}`)).status === 200,
+      'the picture did not go up',
+    )
   })
 })
 

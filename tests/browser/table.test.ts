@@ -221,7 +221,6 @@ describe('by touch, on a phone', () => {
 describe('what happens between sessions', () => {
   it('is written in one press, answers in the odds, and can be taken back', async () => {
     await page.visit(`/dogs/${wren.id}`)
-    await page.press('Something happened since')
     await page.press('Rain')
     await page.says('Soaked by rain, written in')
     await page.press('It was combed dry')
@@ -277,17 +276,57 @@ describe('by keys alone, at a desk', () => {
     await page.says('Back to the brush')
     await key('1')
     at = await nextPlace(at)
+    const wellUnderIt = async () => {
+      await page.says('How is the skin under it?')
+      await key('1')
+      await page.until(
+        async () => (await page.text('h1')) !== 'How is the skin under it?',
+        'no next question',
+      )
+      if (/anus/.test(await page.text('h1'))) await key('1')
+    }
     await key('3')
-    await page.says('How is the skin under it?')
-    await key('1')
-    await page.until(async () => (await page.text('h1')) !== 'How is the skin under it?', 'no next question')
-    if (/anus/.test(await page.text('h1'))) await key('1')
+    await wellUnderIt()
     await page.says('Does it part between your fingers?')
     await key('1')
     await page.says(/Tease it/)
     await key('1')
     await page.says('It came out')
     await key('1')
+    at = await nextPlace(at)
+    // One for the groomer.
+    await key('4')
+    await wellUnderIt()
+    await page.says('How many mats')
+    await key('2')
+    await page.says('Leave it for Imke')
+    await key('1')
+    at = await nextPlace(at)
+    // One for the vet.
+    await key('3')
+    await page.says('How is the skin under it?')
+    await key('2')
+    await page.says('Stop here and ring the vet')
+    await key('1')
+    at = await nextPlace(at)
+    // A knot that stays, and water reaches it.
+    await key('3')
+    await wellUnderIt()
+    await page.says('Does it part between your fingers?')
+    await key('1')
+    await page.says(/Tease it/)
+    await key('1')
+    await page.says('It is still there')
+    await key('2')
+    await page.says('Does water soak to the skin there?')
+    await key('1')
+    await page.says('With conditioner, at the next wash')
+    await key('1')
+    at = await nextPlace(at)
+    // Dirt catches by itself.
+    await key('2')
+    await page.says('Back to the brush')
+    await key('3')
     at = await nextPlace(at)
     await key('s')
     at = await nextPlace(at)
@@ -315,8 +354,19 @@ describe('by keys alone, at a desk', () => {
       ['glides', 'easy'],
       ['snag', 'fidgety'],
       ['knot', 'easy'],
+      ['mat', 'easy'],
+      ['knot', 'easy'],
+      ['knot', 'easy'],
+      ['snag', 'easy'],
       ['refused', 'stopped'],
     ])
+    expect((await checksOf(wren.id)).flatMap((c) => c.decided?.answer ?? [])).toEqual([
+      'tease',
+      'groomer',
+      'vet',
+      'condition',
+    ])
+    expect((await checksOf(wren.id)).filter((c) => c.open)).toHaveLength(1)
     expect(await page.complaints()).toEqual([])
   })
 })

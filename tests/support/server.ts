@@ -31,6 +31,11 @@ export async function startApp(env: Record<string, string> = {}) {
   return { databaseUrl, start, running: await start() }
 }
 
+const bodyOf = (body: unknown): string | Uint8Array<ArrayBuffer> =>
+  typeof body === 'string' || body instanceof Uint8Array
+    ? (body as string | Uint8Array<ArrayBuffer>)
+    : JSON.stringify(body)
+
 /** A visitor with a cookie jar, as a browser would call. */
 export class Visitor {
   private cookie = ''
@@ -44,22 +49,23 @@ export class Visitor {
       method,
       headers: {
         ...(method === 'GET' ? {} : { origin: this.address }),
-        ...(body === undefined ? {} : { 'content-type': 'application/json' }),
+        ...(body === undefined || body instanceof Uint8Array ? {} : { 'content-type': 'application/json' }),
         ...(this.cookie ? { cookie: this.cookie } : {}),
         ...this.extra,
         ...headers,
       },
-      ...(body === undefined ? {} : { body: typeof body === 'string' ? body : JSON.stringify(body) }),
+      ...(body === undefined ? {} : { body: bodyOf(body) }),
     })
     for (const set of response.headers.getSetCookie()) this.cookie = set.split(';')[0]!
-    const text = await response.text()
+    const bytes = Buffer.from(await response.arrayBuffer())
+    const text = bytes.toString('utf8')
     let json: Record<string, unknown> = {}
     try {
       json = JSON.parse(text) as Record<string, unknown>
     } catch {
       json = { text }
     }
-    return { status: response.status, json, headers: response.headers }
+    return { status: response.status, json, headers: response.headers, bytes }
   }
 }
 

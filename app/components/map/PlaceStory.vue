@@ -3,6 +3,7 @@ import { regionOf } from '#core/coat/regions'
 import type { RegionId } from '#core/coat/regions'
 import { SHADE_IDS } from '#core/record/odds'
 import { sayDay } from '#core/record/say-day'
+import { timeline } from '#core/record/timeline'
 import { storyOf } from '#core/record/story'
 import type { Factor } from '#core/record/story'
 import { capital, countWord, inOdds, plural } from '~/words/numbers'
@@ -45,6 +46,13 @@ const learned = computed(() => {
     : `${seen}. Too little yet to tell this place from most: between ${low} and ${high} times.`
 })
 const SHOWN = 5
+const PHOTOS = 4
+const photos = computed(() =>
+  timeline(file.value.entries)
+    .filter((f) => f.what.kind === 'photo' && f.what.place === regionOf(props.region).place)
+    .slice(-PHOTOS)
+    .reverse(),
+)
 </script>
 
 <template>
@@ -55,6 +63,13 @@ const SHOWN = 5
       >{{ capital(clear) }}{{ last ? `; ${last}` : '' }}. A mat by {{ by }}: {{ inOdds(chance) }}.</i
     >
     <button class="quiet ml-2" @click="$emit('comb')">Comb just this</button>
+    <ul v-if="photos.length" class="mt-1 flex gap-2" aria-label="Photographs of it">
+      <li v-for="p in photos" :key="p.id">
+        <NuxtLink :to="`/dogs/${file.id}/diary?place=${regionOf(region).place}`"
+          ><LazyPhotoShown :dog-id="file.id" :photo="p.id" :alt="`Photograph ${sayDay(p.day, today)}`"
+        /></NuxtLink>
+      </li>
+    </ul>
     <details v-if="story">
       <summary class="quiet cursor-pointer">What that is made of</summary>
       <div class="desk:grid desk:grid-cols-2 desk:gap-8">

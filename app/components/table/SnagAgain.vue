@@ -3,7 +3,7 @@
 const count = ref(1)
 const root = ref<HTMLElement | null>(null)
 useChoiceKeys(root)
-const emit = defineEmits<{ glides: [count: number]; catches: [] }>()
+const emit = defineEmits<{ glides: [count: number]; catches: []; dirty: [] }>()
 </script>
 
 <template>
@@ -18,6 +18,11 @@ const emit = defineEmits<{ glides: [count: number]; catches: [] }>()
     >
       <FindingMark finding="glides" :size="34" class="mr-2" />It glides now
     </button>
-    <button data-choice class="act act-plain mt-2 w-full" @click="emit('catches')">It still catches</button>
+    <div class="mt-2 grid grid-cols-2 gap-2">
+      <button data-choice class="act act-plain !px-2" @click="emit('catches')">It still catches</button>
+      <button data-choice class="act act-plain !px-2" @click="emit('dirty')">
+        It is dirt: wait for the wash
+      </button>
+    </div>
   </div>
 </template>

@@ -221,6 +221,7 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onKey))
           :key="t.follow.value.entryId"
           @glides="(n) => t.settle({ count: n, out: n })"
           @catches="catches"
+          @dirty="t.settle({ open: true })"
         />
         <template v-else>
           <RadioGroup

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { HANDLING_MINUTES, HANDLING_STEPS, handlingToday, hardPlaces } from '#core/care/handling'
-import { placeRow } from '#core/coat/regions'
+import { HANDLING_MINUTES, handlingToday, hardPlaces, stepsOf } from '#core/care/handling'
+import { sayHandled } from '~/words/diary'
 
 /** The day's two minutes of bringing a hard place along. */
 const { file, today } = useDog()
@@ -14,8 +14,8 @@ const at = computed(() => handlingToday(hardPlaces(file.value, today.value)))
     class="flex min-h-11 items-center gap-2 border-b border-rule"
     data-handling
   >
-    <b class="shrink-0 font-semibold">{{ placeRow(at.place).plural }}</b>
-    <i class="why min-w-0 flex-1 truncate text-[15px]">brought along: {{ HANDLING_STEPS[at.step] }}</i>
+    <b class="shrink-0 font-semibold">{{ sayHandled(at.place) }}</b>
+    <i class="why min-w-0 flex-1 truncate text-[15px]">brought along: {{ stepsOf(at.place)[at.step] }}</i>
     <span class="whitespace-nowrap">{{ HANDLING_MINUTES }} min</span>
   </NuxtLink>
 </template>

@@ -63,31 +63,20 @@ async function combedDry() {
   last.value = { ...l, says: `${l.says}, combed dry`, what: { ...l.what, combedDry: true } }
 }
 const measuring = ref(false)
+const CHIP = 'min-h-11 rounded border border-edge px-2.5 text-[15px] font-semibold'
 </script>
 
 <template>
-  <div>
-    <div class="flex flex-wrap gap-2">
-      <button
-        v-for="q in QUICK"
-        :key="q.words"
-        class="min-h-12 rounded border border-edge px-3 font-semibold"
-        @click="press(q)"
-      >
+  <section aria-label="Since then">
+    <div class="flex flex-wrap items-center gap-1.5">
+      <h2 class="mr-1 font-sans text-[15px] font-normal text-ink-2">Since then</h2>
+      <button v-for="q in QUICK" :key="q.words" :class="CHIP" @click="press(q)">
         {{ q.words }}
       </button>
-      <NuxtLink
-        :to="`/dogs/${file.id}/knot`"
-        class="flex min-h-12 items-center gap-2 rounded border border-edge px-3 font-semibold"
+      <NuxtLink :to="`/dogs/${file.id}/knot`" class="flex items-center gap-2" :class="CHIP"
         ><FindingMark finding="knot" :size="22" />A knot</NuxtLink
       >
-      <button
-        class="min-h-12 rounded border border-edge px-3 font-semibold"
-        :aria-expanded="measuring"
-        @click="measuring = !measuring"
-      >
-        Measured
-      </button>
+      <button :class="CHIP" :aria-expanded="measuring" @click="measuring = !measuring">Measured</button>
     </div>
     <p v-if="last" class="mt-2 flex min-h-12 flex-wrap items-center gap-x-4" role="status">
       <span>{{ last.says }}, written in.</span>
@@ -101,5 +90,5 @@ const measuring = ref(false)
       <button class="min-h-12 font-semibold underline" @click="undo">Undo</button>
     </p>
     <LazyMeasureLength v-if="measuring" class="mt-2" @written="measuring = false" />
-  </div>
+  </section>
 </template>

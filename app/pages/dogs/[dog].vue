@@ -162,6 +162,22 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onKey, true))
         will go up by themselves.
       </p>
       <p
+        v-else-if="record.pictures.length"
+        class="mt-1 border-b border-rule py-2 text-[14px] font-semibold"
+        role="status"
+      >
+        {{
+          record.pictures.length === 1 ? 'One photograph waits' : `${record.pictures.length} photographs wait`
+        }}
+        on this device and will go up.
+      </p>
+      <p v-if="record.signedOut" class="mt-1 flex items-center gap-3 border-b border-rule" role="alert">
+        <span class="flex-1 text-[14px] font-semibold"
+          >You were signed out elsewhere. What you write is kept here.</span
+        >
+        <NuxtLink to="/" class="quiet">Sign in</NuxtLink>
+      </p>
+      <p
         v-if="refused.length"
         class="refusal mt-1 flex items-center gap-3 border-b border-rule py-1 text-[14px]"
         role="alert"

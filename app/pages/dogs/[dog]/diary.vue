@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { PLACE_IDS, placeRow } from '#core/coat/regions'
 import type { PlaceId } from '#core/coat/regions'
+import type { FactOf } from '#core/record/entries'
 import { history } from '#core/record/history'
 import type { DiaryLine } from '#core/record/history'
 import { sayDay } from '#core/record/say-day'
@@ -53,6 +54,11 @@ const byDay = computed(() => {
 })
 const narrowed = computed(() => kind.value !== 'all' || place.value !== 'all' || !!search.value.trim())
 
+const altOf = (photo: FactOf<'photo'>) => {
+  const { what, says } = sayFact(photo)
+  return `Photograph: ${says || what.toLowerCase()}`
+}
+
 const open = ref<string | null>(null)
 const takeBack = (l: DiaryLine) => record.takeBack(l)
 /** Brings back what was taken back: what it last said holds again. */
@@ -71,6 +77,7 @@ useHead({ title: computed(() => `${file.value.profile.name}, diary · Grumbo`) }
           : 'Nothing yet. What the comb says at the table stands here, and so does what happens between.'
       }}
     </p>
+    <LazyAddPhotograph class="mt-3" />
     <form
       v-if="lines.length"
       class="mt-3 flex flex-wrap items-end gap-x-5 gap-y-2 border-t border-ink pt-2"
@@ -117,6 +124,13 @@ useHead({ title: computed(() => `${file.value.profile.name}, diary · Grumbo`) }
               :size="24"
               class="shrink-0"
             />
+            <LazyPhotoShown
+              v-if="l.what?.kind === 'photo' && open !== l.id"
+              :dog-id="file.id"
+              :photo="l.id"
+              :alt="altOf(l.what)"
+              class="my-1 shrink-0"
+            />
             <span class="min-w-0 flex-1" :class="l.what ? '' : 'text-ink-3 line-through'">
               <b class="font-semibold">{{ shownAs(l).what }}</b><span class="ml-2 text-ink-2">{{
                 shownAs(l).says
@@ -127,6 +141,13 @@ useHead({ title: computed(() => `${file.value.profile.name}, diary · Grumbo`) }
             }}</span>
           </button>
           <div v-if="open === l.id" class="pb-3 pl-14" data-open>
+            <LazyPhotoShown
+              v-if="l.what?.kind === 'photo'"
+              large
+              :dog-id="file.id"
+              :photo="l.id"
+              :alt="altOf(l.what)"
+            />
             <p v-for="(b, i) in saidBefore(l)" :key="i" class="small">
               It said: {{ b.what.toLowerCase() }}, {{ b.says }}
             </p>

@@ -1,11 +1,12 @@
 <script setup lang="ts">
-import { EASY_DAYS, HANDLING_STEPS, handlingToday, hardPlaces } from '#core/care/handling'
-import type { HardPlace } from '#core/care/handling'
+import { EASY_DAYS, handlingToday, hardPlaces, stepsOf } from '#core/care/handling'
+import type { HandledId, HardPlace } from '#core/care/handling'
 import { PLACE_IDS, placeRow } from '#core/coat/regions'
 import type { PlaceId } from '#core/coat/regions'
 import { COMFORT_IDS } from '#core/record/findings'
 import type { Comfort } from '#core/record/findings'
 import { habitsOf } from '#core/record/habits'
+import { sayHandled } from '~/words/diary'
 import { HANDLING_SCHOOLS } from '~/words/habits'
 
 /** Bringing hard places along: two minutes a day, a step at a time. */
@@ -13,7 +14,7 @@ const { file, today } = useDog()
 const record = useRecord()
 const she = computed(() => (file.value.profile.sex === 'female' ? 'she' : 'he'))
 const hard = computed(() => hardPlaces(file.value, today.value))
-const picked = ref<PlaceId | null>(null)
+const picked = ref<HandledId | null>(null)
 const chosen = computed<HardPlace | null>(
   () =>
     hard.value.find((h) => h.place === picked.value) ?? handlingToday(hard.value) ?? hard.value[0] ?? null,
@@ -38,13 +39,18 @@ async function undo() {
 /** Somebody was asked, and they begin again from the first step. */
 const helped = ref(false)
 const others = computed(() => PLACE_IDS.filter((p) => !hard.value.some((h) => h.place === p)))
-const adding = ref<PlaceId | ''>('')
+const tableToo = computed(() => !hard.value.some((h) => h.place === 'table'))
+const adding = ref<HandledId | ''>('')
 const problem = ref('')
 async function add() {
   if (!adding.value) return
   const { profile } = file.value
   try {
-    await record.changeProfile({ ...profile, hard: [...profile.hard, adding.value] })
+    await record.changeProfile(
+      adding.value === 'table'
+        ? { ...profile, habits: { ...profile.habits, tableToLearn: true } }
+        : { ...profile, hard: [...profile.hard, adding.value] },
+    )
     picked.value = adding.value
     problem.value = ''
   } catch (error) {
@@ -59,11 +65,9 @@ useHead({ title: computed(() => `${file.value.profile.name}, handling · Grumbo`
 
 <template>
   <div class="desk:grid desk:grid-cols-[minmax(0,1fr)_340px] desk:gap-12">
-    <section v-if="chosen" :aria-label="placeRow(chosen.place).plural">
+    <section v-if="chosen" :aria-label="sayHandled(chosen.place)">
       <template v-if="chosen.snapped && !helped">
-        <h1 class="pt-1 text-vet desk:pt-4">
-          Stop with the {{ placeRow(chosen.place).plural.toLowerCase() }}
-        </h1>
+        <h1 class="pt-1 text-vet desk:pt-4">Stop with the {{ sayHandled(chosen.place).toLowerCase() }}</h1>
         <p class="why mt-2">
           A dog that snaps or bites is frightened or in pain. Ring the vet first, so that pain is ruled out;
           then a professional who works with behaviour, or your groomer. Muzzle training is theirs to advise.
@@ -75,18 +79,18 @@ useHead({ title: computed(() => `${file.value.profile.name}, handling · Grumbo`
       </template>
       <template v-else>
         <h1 class="pt-1 desk:pt-4">
-          {{ chosen.today ? 'Done for today' : `${placeRow(chosen.place).plural}, two minutes` }}
+          {{ chosen.today ? 'Done for today' : `${sayHandled(chosen.place)}, two minutes` }}
         </h1>
         <p class="why mt-2">
           {{
             chosen.today
-              ? `It was ${chosen.today}. Tomorrow again: ${HANDLING_STEPS[chosen.step]}.`
-              : `Today: ${HANDLING_STEPS[chosen.step]}. Rewarded while ${she} is calm, and ended before ${she} minds.`
+              ? `It was ${chosen.today}. Tomorrow again: ${stepsOf(chosen.place)[chosen.step]}.`
+              : `Today: ${stepsOf(chosen.place)[chosen.step]}. Rewarded while ${she} is calm, and ended before ${she} minds.`
           }}
         </p>
-        <ol class="mt-4 border-t border-ink" aria-label="The seven steps">
+        <ol class="mt-4 border-t border-ink" aria-label="The steps">
           <li
-            v-for="(step, i) in HANDLING_STEPS"
+            v-for="(step, i) in stepsOf(chosen.place)"
             :key="step"
             class="flex min-h-11 items-center gap-3 border-b border-rule"
             :class="i === chosen.step ? 'font-bold' : i < chosen.step ? 'text-ink-2' : 'text-ink-3'"
@@ -144,12 +148,12 @@ useHead({ title: computed(() => `${file.value.profile.name}, handling · Grumbo`
           >
             <span class="min-w-0 flex-1"
               ><b class="font-semibold" :class="h.place === chosen?.place ? 'text-due' : ''">{{
-                placeRow(h.place).plural
+                sayHandled(h.place)
               }}</b>
               <span class="small block">{{ WHY[h.why] }}</span></span
             >
             <span class="small text-right">{{
-              h.snapped ? 'stop, ask first' : `step ${h.step + 1}, ${HANDLING_STEPS[h.step]}`
+              h.snapped ? 'stop, ask first' : `step ${h.step + 1}, ${stepsOf(h.place)[h.step]}`
             }}</span>
           </button>
         </li>
@@ -159,6 +163,7 @@ useHead({ title: computed(() => `${file.value.profile.name}, handling · Grumbo`
           <span class="small block">Another place</span>
           <select v-model="adding" name="another" class="h-11 w-full border-b border-edge bg-transparent">
             <option value="">choose a place</option>
+            <option v-if="tableToo" value="table">The table itself</option>
             <option v-for="p in others" :key="p" :value="p">{{ placeRow(p).plural }}</option>
           </select>
         </label>

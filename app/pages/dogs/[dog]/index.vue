@@ -202,10 +202,7 @@ const compact = useMediaQuery('(max-width: 59.99rem)')
         />
         <span class="text-ink-2">min</span>
       </div>
-      <details class="mt-1 border-t border-rule">
-        <summary class="quiet cursor-pointer">Something happened since</summary>
-        <LazySinceThen class="pt-1 pb-4" />
-      </details>
+      <LazySinceThen class="mt-2 border-t border-rule pt-2 pb-3" />
       <details class="border-t border-rule">
         <summary class="quiet cursor-pointer">How to do it</summary>
         <HowTo class="pb-4" />

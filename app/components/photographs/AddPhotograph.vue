@@ -1,0 +1,97 @@
+<script setup lang="ts">
+import { PLACE_IDS, placeRow } from '#core/coat/regions'
+import type { PlaceId } from '#core/coat/regions'
+import { readPicture } from '~/offline/picture'
+
+/** Puts a photograph, from a file or the camera, into the diary. */
+const props = defineProps<{ place?: PlaceId; label?: string }>()
+const emit = defineEmits<{ added: [] }>()
+const { today } = useDog()
+const record = useRecord()
+const jpeg = shallowRef<Blob | null>(null)
+const preview = ref('')
+const place = ref<PlaceId | ''>('')
+const says = ref('')
+const problem = ref('')
+const busy = ref(false)
+const chooser = ref<HTMLInputElement | null>(null)
+
+async function choose() {
+  const file = chooser.value?.files?.[0]
+  if (!file) return
+  busy.value = true
+  problem.value = ''
+  try {
+    jpeg.value = await readPicture(file)
+    URL.revokeObjectURL(preview.value)
+    preview.value = URL.createObjectURL(jpeg.value)
+    place.value = props.place ?? place.value
+  } catch (error) {
+    problem.value = inWords(error)
+  }
+  busy.value = false
+  if (chooser.value) chooser.value.value = ''
+}
+function leave() {
+  URL.revokeObjectURL(preview.value)
+  preview.value = ''
+  jpeg.value = null
+  says.value = ''
+}
+async function add() {
+  if (!jpeg.value) return
+  const where = place.value || undefined
+  const words = says.value.trim()
+  await record.addPicture(
+    today.value,
+    localTime(),
+    { kind: 'photo', ...(where ? { place: where } : {}), ...(words ? { says: words } : {}) },
+    jpeg.value,
+  )
+  leave()
+  emit('added')
+}
+onBeforeUnmount(leave)
+</script>
+
+<template>
+  <div>
+    <label
+      v-if="!jpeg"
+      class="act act-plain inline-flex !min-h-12 cursor-pointer items-center focus-within:outline-2 focus-within:outline-offset-2"
+    >
+      <input ref="chooser" type="file" name="photograph" accept="image/*" class="sr-only" @change="choose" />
+      {{ busy ? 'Opening it' : (label ?? 'Add a photograph') }}
+    </label>
+    <form v-else class="flex flex-wrap gap-4" aria-label="The photograph" @submit.prevent="add">
+      <img :src="preview" alt="The picture as it will be kept" class="size-32 rounded object-cover" />
+      <div class="min-w-56 flex-1">
+        <div class="flex flex-wrap gap-x-5 gap-y-2">
+          <label>
+            <span class="small block">Where</span>
+            <select v-model="place" name="photo-place" class="h-11 border-b border-edge bg-transparent pr-2">
+              <option value="">the whole dog</option>
+              <option v-for="p in PLACE_IDS" :key="p" :value="p">
+                {{ placeRow(p).plural.toLowerCase() }}
+              </option>
+            </select>
+          </label>
+          <label class="min-w-40 flex-1">
+            <span class="small block">What it shows, if you like</span>
+            <input
+              v-model="says"
+              name="photo-says"
+              maxlength="200"
+              class="h-11 w-full border-b border-edge bg-transparent"
+            />
+          </label>
+        </div>
+        <div class="mt-2 flex flex-wrap gap-3">
+          <button class="act act-filled !min-h-12">Put it in the diary</button>
+          <button type="button" class="act act-plain !min-h-12" @click="leave">Leave it</button>
+        </div>
+      </div>
+    </form>
+    <p v-if="problem" class="refusal mt-2" role="alert">{{ problem }}</p>
+  </div>
+</template>

@@ -1,0 +1,62 @@
+import { and, eq } from 'drizzle-orm'
+import sharp from 'sharp'
+import { MOST_PIXELS, MOST_SIDE, NOT_A_PICTURE, QUALITY, TOO_LARGE } from '../../shared/photographs'
+import { refuse } from '../access/refuse'
+import { db } from '../db/client'
+import { entries, photographs } from '../db/schema'
+
+/** What is decoded; anything else, drawings that can carry script among them, is not a photograph. */
+const READ = ['jpeg', 'png', 'webp']
+
+/**
+ * Decodes a picture and writes it anew: upright, at most `MOST_SIDE` px, with nothing of what a camera
+ * notes beside it. @throws 415 when it is not a picture, 413 when it is too large
+ */
+export async function reEncode(bytes: Buffer) {
+  if (!bytes.length) throw refuse(415, NOT_A_PICTURE)
+  const picture = sharp(bytes, { limitInputPixels: MOST_PIXELS, failOn: 'error' })
+  const {
+    format,
+    width = 0,
+    height = 0,
+    pages = 1,
+  } = await picture.metadata().catch(() => {
+    throw refuse(415, NOT_A_PICTURE)
+  })
+  if (!READ.includes(format ?? '') || pages > 1) throw refuse(415, NOT_A_PICTURE)
+  if (width * height > MOST_PIXELS) throw refuse(413, TOO_LARGE)
+  const { data, info } = await picture
+    .rotate()
+    .resize(MOST_SIDE, MOST_SIDE, { fit: 'inside', withoutEnlargement: true })
+    .flatten({ background: '#fff' })
+    .jpeg({ quality: QUALITY })
+    .toBuffer({ resolveWithObject: true })
+    .catch(() => {
+      throw refuse(415, NOT_A_PICTURE)
+    })
+  return { jpeg: data, width: info.width, height: info.height }
+}
+
+/** Keeps the picture of an entry that says there is one. Sending it twice changes nothing. */
+export async function keepPhotograph(householdId: string, dogId: string, id: string, bytes: Buffer) {
+  const [entry] = await db()
+    .select({ kind: entries.kind })
+    .from(entries)
+    .where(and(eq(entries.householdId, householdId), eq(entries.dogId, dogId), eq(entries.id, id)))
+  if (entry?.kind !== 'photo') throw refuse(409, 'The diary says of no such photograph.')
+  await db()
+    .insert(photographs)
+    .values({ householdId, dogId, id, ...(await reEncode(bytes)) })
+    .onConflictDoNothing()
+}
+
+export async function photographOf(householdId: string, dogId: string, id: string): Promise<Buffer> {
+  const [row] = await db()
+    .select({ jpeg: photographs.jpeg })
+    .from(photographs)
+    .where(
+      and(eq(photographs.householdId, householdId), eq(photographs.dogId, dogId), eq(photographs.id, id)),
+    )
+  if (!row) throw refuse(404, 'There is no picture here.')
+  return row.jpeg
+}
