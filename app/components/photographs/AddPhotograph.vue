@@ -10,7 +10,7 @@ const { today } = useDog()
 const record = useRecord()
 const jpeg = shallowRef<Blob | null>(null)
 const preview = ref('')
-const place = ref<PlaceId | ''>('')
+const where = ref<PlaceId | ''>('')
 const says = ref('')
 const problem = ref('')
 const busy = ref(false)
@@ -25,7 +25,7 @@ async function choose() {
     jpeg.value = await readPicture(file)
     URL.revokeObjectURL(preview.value)
     preview.value = URL.createObjectURL(jpeg.value)
-    place.value = props.place ?? place.value
+    where.value = props.place ?? where.value
   } catch (error) {
     problem.value = inWords(error)
   }
@@ -40,12 +40,11 @@ function leave() {
 }
 async function add() {
   if (!jpeg.value) return
-  const where = place.value || undefined
   const words = says.value.trim()
   await record.addPicture(
     today.value,
     localTime(),
-    { kind: 'photo', ...(where ? { place: where } : {}), ...(words ? { says: words } : {}) },
+    { kind: 'photo', ...(where.value ? { place: where.value } : {}), ...(words ? { says: words } : {}) },
     jpeg.value,
   )
   leave()
@@ -69,7 +68,7 @@ onBeforeUnmount(leave)
         <div class="flex flex-wrap gap-x-5 gap-y-2">
           <label>
             <span class="small block">Where</span>
-            <select v-model="place" name="photo-place" class="h-11 border-b border-edge bg-transparent pr-2">
+            <select v-model="where" name="photo-place" class="h-11 border-b border-edge bg-transparent pr-2">
               <option value="">the whole dog</option>
               <option v-for="p in PLACE_IDS" :key="p" :value="p">
                 {{ placeRow(p).plural.toLowerCase() }}

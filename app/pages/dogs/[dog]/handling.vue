@@ -2,7 +2,6 @@
 import { EASY_DAYS, handlingToday, hardPlaces, stepsOf } from '#core/care/handling'
 import type { HandledId, HardPlace } from '#core/care/handling'
 import { PLACE_IDS, placeRow } from '#core/coat/regions'
-import type { PlaceId } from '#core/coat/regions'
 import { COMFORT_IDS } from '#core/record/findings'
 import type { Comfort } from '#core/record/findings'
 import { habitsOf } from '#core/record/habits'
