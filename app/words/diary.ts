@@ -3,7 +3,10 @@ import { stepsOf } from '#core/care/handling'
 import type { HandledId } from '#core/care/handling'
 import { placeRow, PLACE_IDS, regionOf } from '#core/coat/regions'
 import type { PlaceId } from '#core/coat/regions'
-import type { Fact } from '#core/record/entries'
+import { sayWhere } from '#core/care/look-over'
+import { SIGNS, SPOTS } from '#core/care/signs'
+import type { Fact, FactOf } from '#core/record/entries'
+import type { TidyId } from '#core/record/tidies'
 import { sayFound } from './found'
 import { plural } from './numbers'
 
@@ -11,7 +14,8 @@ import { plural } from './numbers'
 export const DIARY_KINDS = {
   comb: { label: 'Comb checks', kinds: ['check', 'session', 'brush'] },
   wet: { label: 'Wet and gear', kinds: ['wet', 'gear', 'wash'] },
-  care: { label: 'Care and handling', kinds: ['tidy', 'handling', 'measure'] },
+  care: { label: 'Care and handling', kinds: ['tidy', 'undercoat', 'handling', 'measure'] },
+  seen: { label: 'Look-overs', kinds: ['concern', 'concern-closed'] },
   photo: { label: 'Photographs', kinds: ['photo'] },
   visit: { label: 'Visits', kinds: ['visit'] },
 } as const satisfies Record<string, { label: string; kinds: readonly Fact['kind'][] }>
@@ -28,6 +32,8 @@ export function placesOfFact(what: Fact): PlaceId[] | null {
       return [regionOf(what.region).place]
     case 'handling':
       return what.place === 'table' ? null : [what.place]
+    case 'concern':
+      return what.where in SPOTS ? null : [what.where as PlaceId]
     case 'photo':
       return what.place ? [what.place] : null
     case 'measure':
@@ -41,6 +47,19 @@ export function placesOfFact(what: Fact): PlaceId[] | null {
 }
 
 export const sayHandled = (place: HandledId) => (place === 'table' ? 'The table' : placeRow(place).plural)
+
+const CLOSED = { vet: 'the vet has seen it', well: 'it is well', mistaken: 'it was nothing' }
+export const sayTidy = (tidy: TidyId) => (tidy === 'neatening' ? 'Neatening' : CARE[tidy].label)
+const sayTidied = (t: FactOf<'tidy'>) =>
+  [
+    t.nails ?? 'done',
+    t.mm === undefined ? '' : `${t.mm} mm left`,
+    t.sides ? `${t.sides.left} mm left side, ${t.sides.right} mm right` : '',
+    t.was ? WAS[t.was] : '',
+    t.comfort && t.comfort !== 'easy' ? t.comfort : '',
+  ]
+    .filter(Boolean)
+    .join(', ')
 
 const where = (what: Fact) => {
   const places = placesOfFact(what)
@@ -76,18 +95,27 @@ export function sayFact(what: Fact): { what: string; says: string } {
       return { what: `${what.mm} mm`, says: `measured, ${where(what)}` }
     case 'visit':
       return {
-        what: `Visit${what.by ? `, ${what.by}` : ''}`,
+        what: `${what.home ? 'A clip at home' : 'Visit'}${what.by ? `, ${what.by}` : ''}`,
         says: what.found.length
           ? `found something in ${plural(what.found.length, 'place')}`
           : 'nothing told of knots',
       }
     case 'tidy':
-      return { what: CARE[what.tidy].label, says: what.was ? `done, ${WAS[what.was]}` : 'done' }
+      return { what: sayTidy(what.tidy), says: sayTidied(what) }
     case 'handling':
       return {
         what: sayHandled(what.place),
         says: `two minutes, ${stepsOf(what.place)[what.step] ?? 'the last step'}, ${what.snapped ? 'snapped' : what.went}`,
       }
+    case 'undercoat':
+      return { what: 'Undercoat', says: what.finding }
+    case 'concern':
+      return {
+        what: sayWhere(what.where),
+        says: `${what.seen.map((s) => SIGNS[s]).join(', ')}${what.says ? `; ${what.says}` : ''}`,
+      }
+    case 'concern-closed':
+      return { what: 'A concern closed', says: CLOSED[what.how] }
     case 'photo':
       return { what: what.place ? placeRow(what.place).plural : 'Photograph', says: what.says ?? '' }
     case 'session':

@@ -4,12 +4,14 @@ import { learnedOf, notice, unnoticed } from '../learn/normal'
 import type { Learned } from '../learn/normal'
 import { addDays, daysBetween } from '../record/day'
 import type { Day } from '../record/day'
-import type { Planned } from '../record/entries'
+import type { FactOf, Planned } from '../record/entries'
+import type { Undercoat } from '../record/findings'
 import type { DogRecord } from '../record/fold'
 import type { TidyId } from '../record/tidies'
 import { timeline } from '../record/timeline'
+import { nailsNext } from './nails'
 
-export type CareId = TidyId | 'bath'
+export type CareId = Exclude<TidyId, 'neatening'> | 'bath' | 'undercoat'
 /** Care beside the comb, in the order of a day's work: nails before paws, face and ears on a dry coat. */
 export const CARE_IDS: readonly CareId[] = [
   'look-over',
@@ -18,6 +20,7 @@ export const CARE_IDS: readonly CareId[] = [
   'nails',
   'paws',
   'sanitary',
+  'undercoat',
   'bath',
   'face',
   'ears',
@@ -26,14 +29,17 @@ export const CARE_IDS: readonly CareId[] = [
 interface CareRow {
   label: string
   /** Days until it is wanted again, before anything is known of this dog; null where the coat seldom needs it. */
-  days: (coat: CoatId) => number | null
+  days: (coat: CoatId, growth: number) => number | null
   /** A visit does it too. */
   atVisit: boolean
 }
 
 const GROWS_ON: readonly CoatId[] = ['wool', 'wool-cross', 'drop', 'feathered', 'wire']
 const DOUBLE: readonly CoatId[] = ['double-long', 'double-short']
-const byGrowth = (coat: CoatId, mm: number) => mm / COATS[coat].growthMmPerDay
+/** Growth since the cut at which a tidy has run out, mm: paws by trade, face and ears judgement. */
+export const RUNS_OUT_MM = { paws: 8.5, face: 8, ears: 12 } as const
+/** Sooner than this the face wants clearing whatever it grows, days (judgement). */
+const FACE_DAYS = 21
 
 /** Starting intervals: common practice, no source, but for those marked judgement. */
 export const CARE: Record<CareId, CareRow> = {
@@ -42,9 +48,19 @@ export const CARE: Record<CareId, CareRow> = {
   teeth: { label: 'Teeth', days: () => 2, atVisit: false },
   nails: { label: 'Nails, a look', days: () => 8, atVisit: true },
   /** Six weeks on slow growers, three to four on fast: both 8.5 mm of growth. */
-  paws: { label: 'Paws', days: (coat) => (coat === 'smooth' ? null : byGrowth(coat, 8.5)), atVisit: true },
+  paws: {
+    label: 'Paws',
+    days: (coat, growth) => (coat === 'smooth' ? null : RUNS_OUT_MM.paws / growth),
+    atVisit: true,
+  },
   /** Judgement; double coats seldom need it. */
   sanitary: { label: 'Under the tail', days: (coat) => (GROWS_ON.includes(coat) ? 28 : null), atVisit: true },
+  /** Double coats by rake, most of it in a shed; wire jackets by carding (judgement). */
+  undercoat: {
+    label: 'Undercoat',
+    days: (coat) => (DOUBLE.includes(coat) ? 14 : coat === 'wire' ? 28 : null),
+    atVisit: true,
+  },
   /** Double coats six to eight weeks, curly and drop three to six (memory). */
   bath: {
     label: 'Bath',
@@ -55,14 +71,16 @@ export const CARE: Record<CareId, CareRow> = {
   /** Three weeks, or 8 mm over the eye (judgement): the first to run out. */
   face: {
     label: 'Face',
-    days: (coat) => (GROWS_ON.includes(coat) ? Math.min(21, byGrowth(coat, 8)) : null),
+    days: (coat, growth) => (GROWS_ON.includes(coat) ? Math.min(FACE_DAYS, RUNS_OUT_MM.face / growth) : null),
     atVisit: true,
   },
   /** Six weeks, or 12 mm (judgement). */
   ears: {
     label: 'Ear edges',
-    days: (coat) =>
-      ['wool', 'wool-cross', 'drop', 'feathered'].includes(coat) ? Math.min(42, byGrowth(coat, 12)) : null,
+    days: (coat, growth) =>
+      ['wool', 'wool-cross', 'drop', 'feathered'].includes(coat)
+        ? Math.min(42, RUNS_OUT_MM.ears / growth)
+        : null,
     atVisit: true,
   },
 }
@@ -80,16 +98,31 @@ export interface Due {
   interval: Learned
 }
 
-const doneOn = (record: DogRecord, care: CareId) =>
+/** What the rake met, as a telling of whether it was time. */
+const PACKED_SAYS = { clear: 'not-yet', some: 'right', packed: 'overdue' } as const satisfies Record<
+  Undercoat,
+  unknown
+>
+
+/** Every time a kind of care was done, oldest first, and whether it was time for it. */
+export const doneOn = (record: DogRecord, care: CareId): { day: Day; was?: FactOf<'tidy'>['was'] }[] =>
   timeline(record.entries).flatMap(({ day, what }) => {
     if (what.kind === 'tidy' && what.tidy === care) return [{ day, was: what.was }]
     if (what.kind === 'wash' && care === 'bath') return [{ day, was: undefined }]
-    return what.kind === 'visit' && CARE[care].atVisit ? [{ day, was: undefined }] : []
+    if (what.kind === 'undercoat' && care === 'undercoat') return [{ day, was: PACKED_SAYS[what.finding] }]
+    return what.kind === 'visit' && !what.home && CARE[care].atVisit ? [{ day, was: undefined }] : []
   })
 
-/** How often this dog wants something done, days; null if its coat seldom does. */
-export function careInterval(record: DogRecord, care: CareId): Learned | null {
-  const days = CARE[care].days(record.profile.coat)
+/**
+ * How often this dog wants something done, days; null if its coat seldom does.
+ * @param growth mm a day, as learned; the coat type's where nothing was measured
+ */
+export function careInterval(
+  record: DogRecord,
+  care: CareId,
+  growth: number = COATS[record.profile.coat].growthMmPerDay,
+): Learned | null {
+  const days = CARE[care].days(record.profile.coat, growth)
   if (days === null) return null
   let noticed = unnoticed({ mean: Math.log(days), sd: PRIOR_SD })
   let last: Day | null = null
@@ -102,15 +135,18 @@ export function careInterval(record: DogRecord, care: CareId): Learned | null {
 }
 
 /** What is due when, soonest first. What was never done counts from the record's first day. */
-export function careDue(record: DogRecord, at: Day): Due[] {
+export function careDue(record: DogRecord, at: Day, growth?: number): Due[] {
   return CARE_IDS.flatMap((care): Due[] => {
-    const every = careInterval(record, care)
+    const every = careInterval(record, care, growth)
     if (!every) return []
     const last =
       doneOn(record, care)
         .filter((d) => d.day <= at)
         .at(-1)?.day ?? null
-    const due = addDays(last ?? record.profile.since, Math.round(every.now))
+    const due =
+      care === 'nails'
+        ? nailsNext(record, at).day
+        : addDays(last ?? record.profile.since, Math.round(every.now))
     return [{ care, last, day: due < at ? at : due, interval: every }]
   }).sort((a, b) => (a.day < b.day ? -1 : a.day > b.day ? 1 : 0))
 }
@@ -138,10 +174,11 @@ export function careInPlan(
   at: Day,
   to: Day,
   visit: boolean,
+  growth?: number,
 ): Hanging[] {
   const list: Hanging[] = []
   const end = visit ? addDays(to, -LEFT_TO_VISIT) : to
-  for (const { care, day, interval: every } of careDue(record, at)) {
+  for (const { care, day, interval: every } of careDue(record, at, growth)) {
     if (every.now < HABIT_DAYS) continue
     const slack = Math.max(2, Math.round(WINDOW * every.now))
     for (let due = day; due < end; due = addDays(due, Math.round(every.now))) {

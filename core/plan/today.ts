@@ -154,7 +154,7 @@ const groomersToFind = (s: RegionState) =>
 /** Sore skin was seen there, and nothing since: no comb until it is well. */
 export const isSore = (s: RegionState) => s.last?.decided?.why === 'sore'
 /** Not for the owner to comb. */
-export const offTheTable = (s: RegionState) => groomersToFind(s) || isSore(s)
+export const offTheTable = (s: RegionState) => groomersToFind(s) || isSore(s) || s.concern !== null
 
 function candidate(
   coat: Coat,

@@ -1,7 +1,9 @@
 import { z } from 'zod'
 import { PART_IDS } from '../coat/regions'
 import { KNOT_ANSWERS, KNOT_REASONS } from '../care/knot'
-import { COMFORT_IDS, FINDING_IDS, MOST_KNOTS } from './findings'
+import { NAILS_DID } from '../care/nails-did'
+import { SIGN_IDS, SPOT_IDS } from '../care/signs'
+import { COMFORT_IDS, FINDING_IDS, MOST_KNOTS, UNDERCOAT_IDS } from './findings'
 import { TIDY_IDS } from './tidies'
 import { daySchema, minutesSchema, nameSchema, placeSchema, regionSchema } from './profile'
 
@@ -80,12 +82,37 @@ export const factSchema = z.discriminatedUnion('kind', [
     lengths: z.record(z.enum(PART_IDS), lengthMm),
     found: z.array(z.strictObject({ region: regionSchema, finding, count: count.optional() })).max(41),
     by: nameSchema.optional(),
+    /** A body clip done at home: the stretch goes on. */
+    home: z.literal(true).optional(),
   }),
   /** Care beside the comb, done at home; whether it was time for it, as it turned out. */
   z.strictObject({
     kind: z.literal('tidy'),
     tidy: z.enum(TIDY_IDS, 'There is no such tidy.'),
     was: z.enum(['not-yet', 'right', 'overdue']).optional(),
+    /** Length left, mm; or of each side, where they were matched. */
+    mm: lengthMm.optional(),
+    sides: z.strictObject({ left: lengthMm, right: lengthMm }).optional(),
+    nails: z.enum(NAILS_DID).optional(),
+    comfort: comfort.optional(),
+  }),
+  /** Dead undercoat, by rake or carding knife: how packed it was. */
+  z.strictObject({
+    kind: z.literal('undercoat'),
+    finding: z.enum(UNDERCOAT_IDS),
+    comfort: comfort.optional(),
+  }),
+  /** Something seen at a look-over that a vet should hear of. It stays open until it is closed. */
+  z.strictObject({
+    kind: z.literal('concern'),
+    where: z.union([placeSchema, z.enum(SPOT_IDS)]),
+    seen: z.array(z.enum(SIGN_IDS)).min(1, 'Say what was seen.').max(SIGN_IDS.length),
+    says: z.string().trim().max(200, 'That is too long: 200 letters at most.').optional(),
+  }),
+  z.strictObject({
+    kind: z.literal('concern-closed'),
+    concern: z.uuid(),
+    how: z.enum(['vet', 'well', 'mistaken']),
   }),
   /** Two minutes of bringing a hard place along: the step of `core/care/handling.ts`, and how it went. */
   z.strictObject({

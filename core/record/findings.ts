@@ -8,3 +8,7 @@ export type Comfort = (typeof COMFORT_IDS)[number]
 
 /** Knots of one kind in one place; past this a place is felted, not counted (judgement). */
 export const MOST_KNOTS = 40
+
+/** What a rake or carding knife meets: recorded as a comb's findings are. */
+export const UNDERCOAT_IDS = ['clear', 'some', 'packed'] as const
+export type Undercoat = (typeof UNDERCOAT_IDS)[number]

@@ -57,6 +57,8 @@ export interface RegionState {
   /** Last day on which wetting still counts. */
   wetTo: Day | null
   wetBy: 'swim' | 'rain' | 'grass' | 'bath' | null
+  /** The open concern of a look-over here, by its entry. */
+  concern: string | null
 }
 
 export interface CoatState {
@@ -119,6 +121,7 @@ export class Coat {
       refusals: 0,
       wetTo: null,
       wetBy: null,
+      concern: null,
     }))
     this.index = new Map(this.places.map((p) => [p.id, p]))
   }
@@ -204,7 +207,7 @@ export class Coat {
     return this
   }
 
-  apply({ day, what }: DatedFact) {
+  apply({ id, day, what }: DatedFact) {
     switch (what.kind) {
       case 'check':
         return this.check(day, what)
@@ -238,7 +241,7 @@ export class Coat {
         }
         return
       case 'visit':
-        this.visitOn = day
+        if (!what.home) this.visitOn = day
         for (const p of this.places) {
           // A groomer who tells what was found has been through all of it.
           if (what.found.length) {
@@ -256,6 +259,13 @@ export class Coat {
           if (mm !== undefined) this.setLength(p, mm)
         }
         return
+      case 'concern':
+        for (const p of this.places) if (p.region.place === what.where) p.concern = id
+        return
+      case 'concern-closed':
+        for (const p of this.places) if (p.concern === what.concern) p.concern = null
+        return
+      case 'undercoat':
       case 'gear':
       case 'session':
       case 'plan':

@@ -11,8 +11,30 @@ export const PRESSURES = ['light', 'firmer'] as const
 export const WASHES = ['brush-first', 'wash-first'] as const
 export const HANDLINGS = ['come-back', 'hold-still', 'carry-on'] as const
 
+/** What an owner may do at a tidy: cautious unless they say otherwise. */
+export const SETTINGS = ['comb', 'scissors', 'taught'] as const
+export type Setting = (typeof SETTINGS)[number]
+/** What a groomer can teach an owner, and is named for it. */
+export const TAUGHT = ['rear-blade', 'corner-blade'] as const
+export type TaughtId = (typeof TAUGHT)[number]
+export const FACE_SCHOOLS = ['corners', 'three-cuts', 'one-line', 'curved'] as const
+export type FaceSchool = (typeof FACE_SCHOOLS)[number]
+export const EAR_HAIR_SCHOOLS = ['leave', 'shorten', 'pluck'] as const
+export type EarHairSchool = (typeof EAR_HAIR_SCHOOLS)[number]
+export const EAR_CARE_SCHOOLS = ['wipe', 'leave-alone'] as const
+export const SANITARY_SCHOOLS = ['privates', 'wider'] as const
+export type SanitarySchool = (typeof SANITARY_SCHOOLS)[number]
+export const DRYERS = ['none', 'household', 'forced'] as const
+export type Dryer = (typeof DRYERS)[number]
+
+/** When the dog goes to bed, minutes after midnight, unless the owner says (judgement). */
+const USUAL_BED = 22 * 60
+
 /** Coats often worked down in lines from the head back. */
 const HEAD_BACK: readonly CoatId[] = ['double-long', 'double-short']
+
+/** Coats whose dogs mostly carry pricked ears (judgement; the owner's word decides). */
+const PRICKED: readonly CoatId[] = ['double-long', 'double-short']
 
 /** How the owner works, with the default where nothing was said. */
 export const habitsOf = ({ coat, habits = {} }: { coat: CoatId; habits?: Habits | undefined }) => ({
@@ -25,4 +47,17 @@ export const habitsOf = ({ coat, habits = {} }: { coat: CoatId; habits?: Habits 
   matsShownBy: habits.matsShownBy ?? null,
   tools: habits.tools,
   fingerMm: habits.fingerMm ?? null,
+  setting: habits.setting ?? 'comb',
+  taughtBy: habits.taughtBy ?? null,
+  taught: habits.taughtBy ? (habits.taught ?? []) : [],
+  face: habits.face ?? 'corners',
+  earHair: habits.earHair ?? 'leave',
+  /** Drop ears are wiped, pricked ones left alone while pale and odourless. */
+  earCare: habits.earCare ?? (PRICKED.includes(coat) ? 'leave-alone' : 'wipe'),
+  sanitary: habits.sanitary ?? 'privates',
+  dryer: habits.dryer ?? 'household',
+  watts: habits.watts ?? null,
+  bed: habits.bed ?? USUAL_BED,
+  vetPlan: habits.vetPlan ?? null,
+  weather: habits.weather ?? true,
 })

@@ -5,7 +5,20 @@ import type { PlaceId, RegionId } from '../coat/regions'
 import { MAX_KG, MIN_KG } from '../coat/size'
 import { TOOL_IDS } from '../coat/tools'
 import { isDay } from './day'
-import { HANDLINGS, LINES, PRESSURES, STROKES, WASHES } from './habits'
+import {
+  DRYERS,
+  EAR_CARE_SCHOOLS,
+  EAR_HAIR_SCHOOLS,
+  FACE_SCHOOLS,
+  HANDLINGS,
+  LINES,
+  PRESSURES,
+  SANITARY_SCHOOLS,
+  SETTINGS,
+  STROKES,
+  TAUGHT,
+  WASHES,
+} from './habits'
 
 export const daySchema = z.string().refine(isDay, 'Give the day as year-month-day, such as 2026-11-25.')
 export const regionSchema = z.enum(REGION_IDS as [RegionId, ...RegionId[]], 'The coat map has no such place.')
@@ -45,6 +58,26 @@ export const habitsSchema = z
       .max(40, 'The name is too long: 40 letters at most.'),
     /** The dog is being taught to stand on the table. */
     tableToLearn: z.boolean(),
+    /** What the owner may do at a tidy; at `taught`, the groomer who showed them, and what. */
+    setting: z.enum(SETTINGS),
+    taughtBy: z
+      .string()
+      .trim()
+      .min(1, 'Who showed you?')
+      .max(40, 'The name is too long: 40 letters at most.'),
+    taught: z.array(z.enum(TAUGHT)).max(TAUGHT.length),
+    face: z.enum(FACE_SCHOOLS),
+    earHair: z.enum(EAR_HAIR_SCHOOLS),
+    earCare: z.enum(EAR_CARE_SCHOOLS),
+    sanitary: z.enum(SANITARY_SCHOOLS),
+    dryer: z.enum(DRYERS),
+    watts: z.number().min(300, 'No dryer for a dog draws less than 300 W.').max(4000, 'At most 4000 W.'),
+    /** When the dog goes to bed, minutes after midnight. */
+    bed: z.number().int().min(0).max(1439),
+    /** A vet's plan for the skin: it overrides every bath here. */
+    vetPlan: z.string().trim().max(200, 'That is too long: 200 letters at most.'),
+    /** Whether the day's weather suggests entries and checks. */
+    weather: z.boolean(),
     tools: z.array(z.enum(TOOL_IDS)).max(TOOL_IDS.length),
     /** Width of the owner's forefinger at the last joint, mm: a ruler that is always at hand. */
     fingerMm: z.number().min(8, 'A finger is at least 8 mm wide.').max(30, 'A finger is at most 30 mm wide.'),

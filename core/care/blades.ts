@@ -1,0 +1,43 @@
+import type { Learned } from '../learn/normal'
+
+/**
+ * Length a blade leaves when it runs with the lie of the hair. Maker-neutral, from memory: makers
+ * differ by a tenth or two. Longest last.
+ */
+export const BLADES = [
+  { id: '#40', mm: 0.25, inch: '1/100' },
+  { id: '#30', mm: 0.5, inch: '1/50' },
+  { id: '#15', mm: 1.2, inch: '3/64' },
+  { id: '#10', mm: 1.6, inch: '1/16' },
+  { id: '#9', mm: 2, inch: '5/64' },
+  { id: '#7F', mm: 3.2, inch: '1/8' },
+  { id: '#5F', mm: 6.3, inch: '1/4' },
+  { id: '#4F', mm: 9.5, inch: '3/8' },
+  { id: '#3F', mm: 13, inch: '1/2' },
+] as const
+export type BladeId = (typeof BLADES)[number]['id']
+
+/** Guard combs over a short blade: what they leave, mm (memory). */
+export const GUARDS_MM = [3, 6, 10, 13, 16, 19, 25] as const
+
+/** Nothing shorter than this on thin skin, whoever holds it. */
+export const SHORTEST_AT_THE_REAR: BladeId = '#15'
+
+/** What a blade leaves, mm; against the lie about a size less. */
+export function leaves(blade: BladeId, against = false): number {
+  const at = BLADES.findIndex((b) => b.id === blade)
+  return BLADES[against ? Math.max(0, at - 1) : at]!.mm
+}
+/** The blade that leaves nearest to so many mm. */
+export const bladeFor = (mm: number): BladeId =>
+  BLADES.reduce((best, b) => (Math.abs(b.mm - mm) < Math.abs(best.mm - mm) ? b : best)).id
+
+/**
+ * Length day by day after a cut, mm, evenly as hair grows, until `days` have passed.
+ * @param growth mm a day
+ */
+export const regrowth = (leftMm: number, growth: number, days: number): number[] =>
+  Array.from({ length: days + 1 }, (_, d) => leftMm + growth * d)
+
+/** Days until hair has grown by so many mm: mm ÷ growth, rounded to the day. */
+export const daysToGrow = (mm: number, growth: Pick<Learned, 'now'>): number => Math.round(mm / growth.now)

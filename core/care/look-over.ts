@@ -1,0 +1,100 @@
+import { placeRow } from '../coat/regions'
+import type { PlaceId } from '../coat/regions'
+import { sayDay } from '../record/say-day'
+import type { Day } from '../record/day'
+import type { DatedFact, FactOf } from '../record/entries'
+import type { DogRecord } from '../record/fold'
+import { timeline } from '../record/timeline'
+import type { TrimId } from './dangers'
+import { SIGNS, SPOTS } from './signs'
+import type { SpotId } from './signs'
+
+/** Where something is seen: a place of the coat map, or one of the spots beside it. */
+export type Spot = PlaceId | SpotId
+export const sayWhere = (where: Spot): string =>
+  where in SPOTS ? SPOTS[where as SpotId] : placeRow(where as PlaceId).plural
+
+/** The walk over the dog, nose to tail, a minute long: where, and what to look and feel for. Common practice. */
+export const ROUND: readonly { stop: string; look: string; where: readonly Spot[] }[] = [
+  {
+    stop: 'Eyes, nose, mouth',
+    look: 'Clear and open? Gums pink? Nothing smells?',
+    where: ['eyes', 'muzzle', 'mouth', 'beard'],
+  },
+  {
+    stop: 'Ears',
+    look: 'Flap, edge, opening: pale, dry, no smell.',
+    where: ['ear-openings', 'ear', 'ear-edge', 'behind-ear'],
+  },
+  {
+    stop: 'Head, neck, throat',
+    look: 'Flat hands: lumps, heat, a sore under the collar.',
+    where: ['crown', 'cheek', 'nape', 'collar-line'],
+  },
+  {
+    stop: 'Back, sides, rump',
+    look: 'Part the coat to the skin in a few places.',
+    where: ['shoulders', 'back', 'side', 'girth', 'rump'],
+  },
+  {
+    stop: 'Chest, armpits, belly',
+    look: 'Thin skin first: red, wet, rubbed?',
+    where: ['chest', 'armpit', 'belly', 'tuck-up', 'inner-thigh'],
+  },
+  {
+    stop: 'Legs and feet',
+    look: 'Down each leg; between every toe, pads, nails.',
+    where: ['foreleg', 'thigh', 'hock', 'forefoot', 'hindfoot', 'pads', 'nails'],
+  },
+  {
+    stop: 'Under and along the tail',
+    look: 'Clean, dry, nothing red.',
+    where: ['under-tail', 'tail-base', 'tail'],
+  },
+]
+/** Minutes it takes. */
+export const LOOK_OVER_MINUTES = 1
+
+export interface Concern {
+  id: string
+  day: Day
+  what: FactOf<'concern'>
+}
+
+type Closing = DatedFact & { what: FactOf<'concern-closed'> }
+
+/** Concerns not yet closed, newest first. */
+export function openConcerns({ entries }: Pick<DogRecord, 'entries'>, at: Day): Concern[] {
+  const facts = timeline(entries).filter((f) => f.day <= at)
+  const closed = new Set(
+    facts.filter((f): f is Closing => f.what.kind === 'concern-closed').map((f) => f.what.concern),
+  )
+  return facts
+    .flatMap((f): Concern[] =>
+      f.what.kind === 'concern' && !closed.has(f.id) ? [{ id: f.id, day: f.day, what: f.what }] : [],
+    )
+    .reverse()
+}
+
+/** Where each tidy works, beside the coat's own places. */
+const WORKS_AT: Record<TrimId, readonly Spot[]> = {
+  face: ['eyes', 'fringe', 'muzzle', 'cheek', 'beard', 'mouth'],
+  paws: ['forefoot', 'hindfoot', 'pads', 'nails'],
+  sanitary: ['under-tail', 'belly', 'inner-thigh', 'tuck-up'],
+  ears: ['ear', 'ear-edge', 'behind-ear', 'ear-openings'],
+  neatening: ['hock', 'tail', 'tail-base'],
+}
+export const placesOfTrim = (tidy: TrimId): readonly Spot[] => WORKS_AT[tidy]
+
+/** A concern that forbids a tidy until it is closed; null when none does. */
+export const concernAt = (tidy: TrimId, concerns: readonly Concern[]): Concern | null =>
+  concerns.find((c) => WORKS_AT[tidy].includes(c.what.where)) ?? null
+
+/** What to read out to the vet: who, where, what, since when. Nothing of what it might be. */
+export function readOut({ profile }: Pick<DogRecord, 'profile'>, concern: Concern, at: Day): string {
+  const seen = concern.what.seen.map((s) => SIGNS[s])
+  const born = profile.born ? `, born ${profile.born}` : ''
+  const list = seen.length > 1 ? `${seen.slice(0, -1).join(', ')} and ${seen.at(-1)}` : (seen[0] ?? '')
+  const own = concern.what.says ? ` ${concern.what.says.replace(/\.$/, '')}.` : ''
+  return `${profile.name}, ${profile.sex}, ${profile.weightKg} kg${born}. ${sayWhere(concern.what.where)}: ${list}, seen ${sayDay(concern.day, at)}.${own}`
+}

@@ -1,0 +1,34 @@
+/**
+ * What a look-over may see that a vet should hear of. Each says what was seen, none what it is: the
+ * program never names a disease. Common practice, no source.
+ */
+export const SIGNS = {
+  red: 'red skin',
+  swollen: 'swollen or hot',
+  wet: 'wet or weeping',
+  smell: 'smells',
+  discharge: 'discharge',
+  wax: 'dark wax, or the head is shaken',
+  bald: 'a bald patch',
+  lump: 'a lump',
+  toes: 'a sore between the toes, or a seed going in',
+  pus: 'pus',
+  closed: 'an eye held closed',
+  blood: 'blood',
+  pain: 'hurts when touched',
+  tool: 'a burn or cut from a tool',
+  parasites: 'ticks, fleas or their dirt',
+} as const
+export type SignId = keyof typeof SIGNS
+export const SIGN_IDS = Object.keys(SIGNS) as [SignId, ...SignId[]]
+
+/** Places looked at that are not on the coat map. */
+export const SPOTS = {
+  eyes: 'Eyes',
+  'ear-openings': 'Ear openings',
+  mouth: 'Mouth and teeth',
+  pads: 'Pads and between the toes',
+  nails: 'Nails',
+} as const
+export type SpotId = keyof typeof SPOTS
+export const SPOT_IDS = Object.keys(SPOTS) as [SpotId, ...SpotId[]]

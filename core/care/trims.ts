@@ -1,0 +1,269 @@
+import type { CareCautionId } from './cautions'
+import type { EarHairSchool, FaceSchool, SanitarySchool, Setting, TaughtId } from '../record/habits'
+import type { DangerId, TrimId } from './dangers'
+
+/** What hair is dealt with. Common practice, no source. */
+export const MEANS = {
+  cloth: 'damp cloth',
+  comb: 'comb',
+  'blunt-scissors': 'small blunt-tip scissors',
+  'thinning-scissors': 'thinning scissors',
+  'flat-trimmer': 'small trimmer, laid flat',
+  'guarded-clipper': 'clipper with its guard',
+  'bare-clipper': 'bare #10 or #15',
+} as const
+export type MeansId = keyof typeof MEANS
+export const MEANS_IDS = Object.keys(MEANS) as MeansId[]
+export const SCISSORS: readonly MeansId[] = ['blunt-scissors', 'thinning-scissors']
+
+export interface Allowed {
+  setting: Setting
+  /** What the groomer named has taught; counts only at the setting `taught`. */
+  taught: readonly TaughtId[]
+}
+
+const ALWAYS: readonly MeansId[] = ['cloth', 'comb']
+/** What each tidy is done with at home. No scissors at the rear, under any setting. */
+const WITH: Record<TrimId, { scissors: readonly MeansId[]; taught: Partial<Record<TaughtId, MeansId>> }> = {
+  face: { scissors: ['blunt-scissors', 'thinning-scissors'], taught: { 'corner-blade': 'bare-clipper' } },
+  paws: { scissors: ['blunt-scissors', 'flat-trimmer'], taught: {} },
+  sanitary: { scissors: ['guarded-clipper'], taught: { 'rear-blade': 'bare-clipper' } },
+  ears: { scissors: ['thinning-scissors', 'blunt-scissors'], taught: {} },
+  neatening: { scissors: ['thinning-scissors', 'blunt-scissors'], taught: {} },
+}
+
+/** What may be used for a tidy at the owner's setting, gentlest first. */
+export function offered(tidy: TrimId, { setting, taught }: Allowed): MeansId[] {
+  if (setting === 'comb') return [...ALWAYS]
+  const shown = setting === 'taught' ? taught.flatMap((t) => WITH[tidy].taught[t] ?? []) : []
+  return [...ALWAYS, ...WITH[tidy].scissors, ...shown]
+}
+/** What the tidy could be done with at another setting. */
+export const withheld = (tidy: TrimId, allowed: Allowed): MeansId[] => {
+  const now = offered(tidy, allowed)
+  return [...WITH[tidy].scissors, ...Object.values(WITH[tidy].taught)].filter((m) => !now.includes(m))
+}
+
+export interface TrimStep {
+  id: string
+  act: string
+  how: string
+  /** What cuts in this step; none for a step of hand, cloth and comb. */
+  cutsWith: readonly MeansId[]
+  /** Danger places this step comes near. */
+  near: readonly DangerId[]
+  /** Stands before the act. */
+  cautions: readonly CareCautionId[]
+}
+
+export interface TrimAsked extends Allowed {
+  sex: 'female' | 'male'
+  face: FaceSchool
+  earHair: EarHairSchool
+  sanitary: SanitarySchool
+}
+
+const step = (
+  id: string,
+  act: string,
+  how: string,
+  cautions: readonly CareCautionId[] = [],
+  cutsWith: readonly MeansId[] = [],
+  near: readonly DangerId[] = [],
+): TrimStep => ({ id, act, how, cautions, cutsWith, near })
+
+const FRINGE: Record<Exclude<FaceSchool, 'corners'>, string> = {
+  'three-cuts': 'Combed forward: a slant, level, a slant. Two slants alone meet in a peak. Long at first.',
+  'one-line': 'Combed forward: one line between the outer corners of the eyes. Long at first.',
+  curved: 'Combed forward: one sweep, with the scissors’ curve up. Long at first.',
+}
+
+const STEPS: Record<TrimId, (asked: TrimAsked) => TrimStep[]> = {
+  face: ({ face }) => [
+    step('wipe', 'Wipe the eye corners', 'Damp cloth; lift what softens with the comb’s fine end.'),
+    step('comb', 'Comb forward and up, from the nose', 'So that what blocks the eye stands up.'),
+    step(
+      'inner',
+      'Inner corners, a snip at a time',
+      'Hold the chin hair. Only what grows up in front of the eye.',
+      ['eye', 'finger', 'moves', 'head', 'mouth'],
+      ['blunt-scissors', 'thinning-scissors', 'bare-clipper'],
+      ['eyes', 'mouth', 'throat'],
+    ),
+    step(
+      'outer',
+      'What hangs at the outer side',
+      'A little, comb, look, a little more. Leave the lashes.',
+      ['eye', 'finger', 'moves', 'head'],
+      ['blunt-scissors', 'thinning-scissors'],
+      ['eyes', 'throat'],
+    ),
+    ...(face === 'corners'
+      ? []
+      : [
+          step(
+            'fringe',
+            'Only then the fringe',
+            FRINGE[face],
+            ['eye', 'finger', 'moves', 'head', 'mouth'],
+            ['thinning-scissors', 'blunt-scissors'],
+            ['eyes', 'mouth', 'throat'],
+          ),
+        ]),
+    step('done', 'Look from the side', 'You see the eye: stop there. Both sides the same.'),
+  ],
+  paws: () => [
+    step('nails', 'Nails first', 'Looked at, and shortened if they want it.', ['quick']),
+    step(
+      'feel',
+      'Feel between every toe',
+      'Mats and seeds; a foot that is chewed often has something in it.',
+      ['leg', 'stop'],
+    ),
+    step(
+      'pads',
+      'Underneath, level with the pads',
+      'Foot held loosely, as it moves in walking. Blade flat on the outside.',
+      ['pads', 'webs', 'finger', 'moves', 'leg'],
+      ['blunt-scissors', 'flat-trimmer'],
+      ['pads', 'toe-webs'],
+    ),
+    step(
+      'outline',
+      'Press the toes together; round what sticks out',
+      'From below, where the nail can be seen. Then comb, and look from above.',
+      ['webs', 'pads', 'finger', 'moves'],
+      ['blunt-scissors'],
+      ['toe-webs', 'pads'],
+    ),
+    step(
+      'top',
+      'On top, along the slope of the foot',
+      'Draw the hair up between the toes and take it along the slope.',
+      ['webs', 'pads', 'finger', 'moves'],
+      ['blunt-scissors'],
+      ['toe-webs', 'pads'],
+    ),
+    step(
+      'done',
+      'Comb, stand the foot down, look from above',
+      'Round, and no hair over the pads. Then match the other foot.',
+    ),
+  ],
+  sanitary: ({ sex, sanitary }) => [
+    step('wipe', 'Clean and dry first', 'Damp cloth, comb away from the opening. Red or sore: stop here.', [
+      'opening',
+      'stop',
+    ]),
+    step(
+      'hold',
+      'Hold without lifting high',
+      'A forearm under the belly stops a sit. A small sound dog may stand briefly on its hind feet; a weak one wants a helper.',
+      ['leg'],
+    ),
+    step(
+      'belly',
+      'Belly, up to about the navel',
+      sex === 'male'
+        ? 'Two fingers ahead of the sheath; blade flat, no pressure, loose skin drawn smooth.'
+        : 'Blade flat, no pressure, loose skin drawn smooth. Inside of the thigh only.',
+      ['rear', 'cover', 'folds', 'lie', 'heat', ...(sex === 'male' ? (['testicles'] as const) : [])],
+      ['guarded-clipper', 'bare-clipper'],
+      sex === 'male'
+        ? ['sheath', 'testicles', 'nipples', 'hernia', 'flank-fold']
+        : ['vulva', 'nipples', 'hernia', 'flank-fold'],
+    ),
+    step(
+      'under-tail',
+      'Under the tail, from the opening outwards',
+      'Tail in your palm from its root. Flush and light.',
+      ['rear', 'opening', 'lie', ...(sex === 'male' ? (['testicles'] as const) : [])],
+      ['guarded-clipper', 'bare-clipper'],
+      sex === 'male' ? ['anus', 'testicles'] : ['anus', 'vulva'],
+    ),
+    ...(sanitary === 'wider'
+      ? [
+          step(
+            'wider',
+            'Armpits and pads, as you were taught to count them',
+            'Comb them through here; the pads have a tidy of their own.',
+            ['leg'],
+          ),
+        ]
+      : []),
+    step('done', 'Comb, and look from behind', 'Clear of the openings, nothing red. Then a treat.', ['stop']),
+  ],
+  ears: ({ earHair }) => [
+    step('comb', 'Comb the ear through', 'Leather flat on your palm, away from its edge.', ['leather']),
+    step('band', 'Feel where the leather ends; a loose band below it', 'The band marks it, on hair alone.', [
+      'leather',
+    ]),
+    step(
+      'edge',
+      'Shorten below the band, round it off',
+      'Thinning scissors leave a softer edge. Little by little.',
+      ['leather', 'finger', 'moves', 'head'],
+      ['thinning-scissors', 'blunt-scissors'],
+      ['ear-edge', 'ear-fold'],
+    ),
+    ...(earHair === 'shorten'
+      ? [
+          step(
+            'inside',
+            'Inside, only what shows',
+            'With the flap laid back. Nothing deeper than you can see.',
+            ['canal', 'finger', 'moves', 'leather'],
+            ['blunt-scissors'],
+            ['ear-canal', 'ear-edge', 'ear-fold'],
+          ),
+        ]
+      : [
+          step(
+            'inside',
+            'Hair inside: leave it',
+            earHair === 'pluck'
+              ? 'Plucking is never done at home: ask your groomer, and do as your vet says.'
+              : 'Groomers and vets disagree; left is safest. A vet’s word comes first.',
+            ['canal'],
+          ),
+        ]),
+    step(
+      'done',
+      'Head up, look from the front',
+      'Cartilage differs: one ear may only look longer. Both sides the same amount.',
+    ),
+  ],
+  neatening: () => [
+    step('unsure', 'Unsure? Leave it', 'Nothing here has to be done before the visit.'),
+    step(
+      'hock',
+      'Hocks: comb out to the rear, level parallel to the leg',
+      'What stands out, no closer.',
+      ['tendon', 'finger', 'moves'],
+      ['thinning-scissors'],
+      ['hock-tendon'],
+    ),
+    step(
+      'tail',
+      'Tail: past the last bone only',
+      'Both sides of a flag alike.',
+      ['tail-bone', 'finger', 'moves'],
+      ['thinning-scissors', 'blunt-scissors'],
+      ['tail-bone'],
+    ),
+    step(
+      'done',
+      'Step back, and compare both sides',
+      'Looks come second: clean, clear and comfortable until the visit.',
+    ),
+  ],
+}
+
+/** The steps of a tidy for this dog, with what the owner may use: a step they may not do is the groomer's. */
+export function trimSteps(tidy: TrimId, asked: TrimAsked): (TrimStep & { mine: boolean })[] {
+  const may = offered(tidy, asked)
+  return STEPS[tidy](asked).map((s) => {
+    const cutsWith = s.cutsWith.filter((m) => may.includes(m))
+    return { ...s, cutsWith, mine: !s.cutsWith.length || cutsWith.length > 0 }
+  })
+}

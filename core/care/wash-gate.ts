@@ -1,0 +1,118 @@
+import { regionOf } from '../coat/regions'
+import type { PlaceId } from '../coat/regions'
+import { addDays, dayOf } from '../record/day'
+import type { Day } from '../record/day'
+import type { Coat, RegionState } from '../record/fold'
+import type { Dryer } from '../record/habits'
+import { expectedKnots } from '../record/odds'
+import { teaseMinutes } from '../coat/minutes'
+import { WORKING_ORDER } from '../plan/working-order'
+import { dryingMinutes, DRY_BEFORE_BED, mustBeDried, WASHING_MINUTES } from './bath-recipe'
+
+/** A comb check counts for the bath for a day (common practice, no source). */
+const COMBED_WITHIN_DAYS = 1
+/** A bath sooner than this share of its interval dries the skin, unless the dog is dirty (judgement). */
+const TOO_SOON = 0.5
+/** Mats over the whole dog that are many. */
+const MANY_MATS = 8
+
+export interface WashAsked {
+  coat: Coat
+  /** What the owner sees and feels, before any water. */
+  skin: 'well' | 'sore'
+  stitches: boolean
+  /** A vet's plan for the skin, in the owner's words: it overrides everything here. */
+  vetPlan: string | null
+  dirty: boolean
+  /** Days since the last bath, and how often this dog wants one; null where it was never washed. */
+  sinceBath: number | null
+  interval: number
+  washFirst: boolean
+  /** Whether water soaks to the skin where it catches; unset, not tried. */
+  soaks?: boolean
+  dryer: Dryer
+  watts?: number
+  cold?: boolean
+  /** Mean length of the coat, mm. */
+  mm: number
+  /** Minutes after midnight: now, and when the dog goes to bed. */
+  now: number
+  bed: number
+}
+
+export type WashAnswer =
+  | { answer: 'vet'; why: 'sore' | 'stitches' }
+  | { answer: 'vet-plan' }
+  | { answer: 'groomer'; why: 'felt' | 'many' | 'mat' }
+  | { answer: 'comb-first'; places: PlaceId[]; minutes: number; tryWater: boolean }
+  | { answer: 'no-dryer' }
+  | { answer: 'too-late'; startBy: number }
+  | { answer: 'too-soon'; from: Day }
+  | { answer: 'yes' }
+  | { answer: 'wash-first' }
+
+export interface WashGate {
+  answer: WashAnswer
+  combed: { places: number; of: number }
+  drying: { from: number; to: number } | null
+  /** Latest start that leaves the dog dry an hour before bed, minutes after midnight; null with no dryer. */
+  startBy: number | null
+}
+
+const matsLeft = (p: RegionState) =>
+  p.last?.finding === 'mat' ? p.left.reduce((sum, l) => sum + l.count, 0) : 0
+
+/** Whether this dog may be washed today: yes, comb first, or not at home, and why. */
+export function mayWash(asked: WashAsked): WashGate {
+  const { coat } = asked
+  const today = dayOf(coat.today)
+  const knots = coat.profile.coat !== 'smooth'
+  const combedSince = addDays(today, -COMBED_WITHIN_DAYS)
+  // What was left to be tried with conditioner has passed the water test already.
+  const stays = (p: RegionState) => p.left.length > 0 && p.last?.decided?.answer !== 'condition'
+  const open = knots ? coat.places.filter((p) => !(p.clearOn && p.clearOn >= combedSince) || stays(p)) : []
+  const drying = dryingMinutes(
+    { coat: coat.profile.coat, kg: coat.profile.weightKg, mm: asked.mm },
+    asked.dryer,
+    { ...(asked.watts ? { watts: asked.watts } : {}), cold: asked.cold ?? false },
+  )
+  const startBy = drying ? asked.bed - DRY_BEFORE_BED - drying.to - WASHING_MINUTES : null
+  return {
+    combed: { places: coat.places.length - open.length, of: coat.places.length },
+    drying,
+    startBy,
+    answer: answerOf(asked, open, startBy),
+  }
+}
+
+function answerOf(asked: WashAsked, open: WashAsked['coat']['places'], startBy: number | null): WashAnswer {
+  const { coat } = asked
+  if (asked.skin === 'sore' || coat.places.some((p) => p.concern !== null || p.last?.decided?.why === 'sore'))
+    return { answer: 'vet', why: 'sore' }
+  if (asked.stitches) return { answer: 'vet', why: 'stitches' }
+  if (asked.vetPlan) return { answer: 'vet-plan' }
+  if (coat.places.some((p) => p.last?.finding === 'felt')) return { answer: 'groomer', why: 'felt' }
+  const mats = coat.places.reduce((sum, p) => sum + matsLeft(p), 0)
+  if (mats) return { answer: 'groomer', why: mats > MANY_MATS ? 'many' : 'mat' }
+  if (asked.sinceBath !== null && !asked.dirty && asked.sinceBath < TOO_SOON * asked.interval)
+    return {
+      answer: 'too-soon',
+      from: addDays(dayOf(coat.today), Math.ceil(TOO_SOON * asked.interval) - asked.sinceBath),
+    }
+  if (startBy === null && mustBeDried(coat.profile.coat)) return { answer: 'no-dryer' }
+  if (startBy !== null && asked.now > startBy) return { answer: 'too-late', startBy }
+  if (!open.length) return { answer: 'yes' }
+  const properDry = asked.dryer === 'forced'
+  if (asked.washFirst && asked.soaks && properDry) return { answer: 'wash-first' }
+  const minutes = open.reduce(
+    (sum, p) => sum + coat.minutesOf({ region: regionOf(p.id), mm: p.mm }) + teaseMinutes(expectedKnots(p)),
+    0,
+  )
+  const places = new Set(open.map((p) => p.region.place))
+  return {
+    answer: 'comb-first',
+    places: WORKING_ORDER.filter((p) => places.has(p)),
+    minutes,
+    tryWater: asked.washFirst && properDry && asked.soaks === undefined,
+  }
+}
