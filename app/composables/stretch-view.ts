@@ -109,7 +109,14 @@ export function useStretchView(plan: Ref<StretchPlan | null>, from: Ref<string>)
     )
     if (!plan.value) return done
     const booked = plan.value.to === file.value.profile.nextVisit
-    const due = careInPlan(file.value, plan.value.sessions, today.value, plan.value.to, booked)
+    const due = careInPlan(
+      file.value,
+      plan.value.sessions,
+      today.value,
+      plan.value.to,
+      booked,
+      coat.value.learnedGrowth.now,
+    )
     return [...done, ...due.map((d) => ({ ...d, past: false }))]
   })
   const daysLeft = computed(() => (plan.value ? daysBetween(today.value, plan.value.to) : 0))

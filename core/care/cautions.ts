@@ -18,7 +18,7 @@ export const CARE_CAUTIONS = {
   leather: 'Only hair below the leather. Feel with your fingers where it ends.',
   canal: 'Nothing goes into the ear canal.',
   'tail-bone': 'Find the last tail bone with your fingers and keep well past it.',
-  tendon: 'Behind the hock is skin over tendon. Comb the hair out before you cut.',
+  tendon: 'Behind the hock is skin over tendon: comb only, no blade.',
   lie: 'With the lie of the hair: against it leaves less, and itches.',
   heat: 'Feel the blade on your wrist every few minutes: it heats up.',
   folds:

@@ -1,6 +1,8 @@
+import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { dog, entry } from '../../tests/support/dogs'
 import { COAT_IDS } from '../coat/coat-types'
+import { PLACE_IDS } from '../coat/regions'
 import type { PlaceId } from '../coat/regions'
 import { addDays, daysBetween } from '../record/day'
 import type { FactOf } from '../record/entries'
@@ -63,5 +65,41 @@ describe('care that falls due', () => {
     for (let i = 1; i < hung.length; i++)
       if (hung[i]!.day === hung[i - 1]!.day)
         expect(CARE_IDS.indexOf(hung[i]!.care)).toBeGreaterThan(CARE_IDS.indexOf(hung[i - 1]!.care))
+  })
+
+  it('over any eight weeks keeps every order rule, whatever is combed when', () => {
+    const anyPlan = fc
+      .uniqueArray(fc.tuple(fc.integer({ min: 0, max: 55 }), fc.integer({ min: 1, max: 28 })), {
+        selector: ([d]) => d,
+        maxLength: 24,
+      })
+      .map((list) =>
+        list
+          .sort(([a], [b]) => a - b)
+          .map(([d, n]) => ({ day: addDays(START, d), places: PLACE_IDS.slice(0, n), pinned: false })),
+      )
+    fc.assert(
+      fc.property(anyPlan, fc.constantFrom(...COAT_IDS), fc.boolean(), (sessions, coat, visit) => {
+        const to = addDays(START, 56)
+        const hung = careInPlan(dog({ coat, since: START }), sessions, START, to, visit)
+        hung.forEach((h, i) => {
+          expect(h.day >= START && h.day < to).toBe(true)
+          const before = hung[i - 1]
+          if (before && before.day === h.day)
+            expect(CARE_IDS.indexOf(before.care)).toBeLessThan(CARE_IDS.indexOf(h.care))
+          if (before) expect(before.day <= h.day).toBe(true)
+          // A bath on the day of its window when most is combed out first.
+          if (h.care === 'bath') {
+            const on = sessions.find((s) => s.day === h.day)
+            const near = sessions.filter((s) => Math.abs(daysBetween(s.day, h.day)) <= 2 && s.day < to)
+            if (on) expect(near.every((s) => s.places.length <= on.places.length + 2)).toBe(true)
+          }
+        })
+        for (const care of CARE_IDS) {
+          const days = hung.filter((h) => h.care === care).map((h) => h.day)
+          expect(new Set(days).size).toBe(days.length)
+        }
+      }),
+    )
   })
 })

@@ -12,16 +12,19 @@ import { timeline } from '../record/timeline'
 import { nailsNext } from './nails'
 
 export type CareId = Exclude<TidyId, 'neatening'> | 'bath' | 'undercoat'
-/** Care beside the comb, in the order of a day's work: nails before paws, face and ears on a dry coat. */
+/**
+ * Care beside the comb, in the order of a day's work: what is looked at, the undercoat out before the
+ * bath, then the tidies on a clean, dry, combed coat, nails before paws.
+ */
 export const CARE_IDS: readonly CareId[] = [
   'look-over',
   'eyes',
   'teeth',
+  'undercoat',
+  'bath',
   'nails',
   'paws',
   'sanitary',
-  'undercoat',
-  'bath',
   'face',
   'ears',
 ]
@@ -155,6 +158,8 @@ export function careDue(record: DogRecord, at: Day, growth?: number): Due[] {
 const HABIT_DAYS = 10
 /** Care may come sooner or later than due by this share of its interval (judgement). */
 const WINDOW = 0.2
+/** A bath on the day is worth coming so many days sooner or later for (judgement). */
+const CLEAN_COAT = 3
 /** What falls due this close before a visit waits for it, days (judgement). */
 const LEFT_TO_VISIT = 4
 
@@ -177,19 +182,23 @@ export function careInPlan(
   growth?: number,
 ): Hanging[] {
   const list: Hanging[] = []
+  const baths = new Set<Day>()
   const end = visit ? addDays(to, -LEFT_TO_VISIT) : to
-  for (const { care, day, interval: every } of careDue(record, at, growth)) {
+  // Baths first: a tidy is done on a clean coat where one is near.
+  const wanted = careDue(record, at, growth).sort(
+    (a, b) => Number(b.care === 'bath') - Number(a.care === 'bath'),
+  )
+  for (const { care, day, interval: every } of wanted) {
     if (every.now < HABIT_DAYS) continue
     const slack = Math.max(2, Math.round(WINDOW * every.now))
-    for (let due = day; due < end; due = addDays(due, Math.round(every.now))) {
+    const combed = (s: Planned) => (care === 'bath' ? s.places.length : baths.has(s.day) ? CLEAN_COAT : 0)
+    for (let due = day; due < end; due = addDays(due, Math.max(1, Math.round(every.now)))) {
       const near = sessions
         .filter((s) => s.day >= at && s.day < end && Math.abs(daysBetween(due, s.day)) <= slack)
-        .map((s) => ({
-          day: s.day,
-          far: Math.abs(daysBetween(due, s.day)) - (care === 'bath' ? s.places.length : 0),
-        }))
+        .map((s) => ({ day: s.day, far: Math.abs(daysBetween(due, s.day)) - combed(s) }))
         .sort((a, b) => a.far - b.far)[0]
       const on = near?.day ?? due
+      if (care === 'bath') baths.add(on)
       list.push({ care, day: on })
       due = on
     }

@@ -29,7 +29,7 @@ export const ROUND: readonly { stop: string; look: string; where: readonly Spot[
   {
     stop: 'Head, neck, throat',
     look: 'Flat hands: lumps, heat, a sore under the collar.',
-    where: ['crown', 'cheek', 'nape', 'collar-line'],
+    where: ['crown', 'fringe', 'cheek', 'nape', 'collar-line'],
   },
   {
     stop: 'Back, sides, rump',

@@ -237,10 +237,10 @@ const STEPS: Record<TrimId, (asked: TrimAsked) => TrimStep[]> = {
     step('unsure', 'Unsure? Leave it', 'Nothing here has to be done before the visit.'),
     step(
       'hock',
-      'Hocks: comb out to the rear, level parallel to the leg',
-      'What stands out, no closer.',
-      ['tendon', 'finger', 'moves'],
-      ['thinning-scissors'],
+      'Hocks: comb the hair out to the rear',
+      'That shows what stands out. Levelling it, over the tendon, is the groomer’s.',
+      ['tendon'],
+      [],
       ['hock-tendon'],
     ),
     step(

@@ -1,0 +1,73 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { dog } from '../../tests/support/dogs'
+import { COAT_IDS } from '../coat/coat-types'
+import { coatOn } from '../record/fold'
+import { bathAmounts, dryerProblem, dryingMinutes, meanLength } from './bath-recipe'
+import { bottleProblem, dilute, ratioProblem } from './mix'
+
+describe('what to make up', () => {
+  it('250 ml for a 10 kg dog at 15 mm, more by surface and by length (judgement)', () => {
+    expect(bathAmounts(10, 15).shampooMl).toBe(250)
+    expect(bathAmounts(10, 30).shampooMl).toBe(350)
+    expect(bathAmounts(80, 15).shampooMl).toBe(1000)
+  })
+  it('a ratio of 1 to 0, and one that is nothing, are met with a sentence', () => {
+    expect(ratioProblem(0)).toMatch(/no water in it/)
+    expect(ratioProblem(NaN)).toMatch(/as its label does/)
+    expect(ratioProblem(-3)).toMatch(/as its label does/)
+    expect(ratioProblem(9999)).toMatch(/Look at the label/)
+    expect(ratioProblem(10)).toBe(null)
+    expect(() => dilute(100, 0)).toThrow(/no water/)
+    expect(() => dilute(0, 10)).toThrow(/nothing to mix/)
+  })
+  it('900 ml in a 500 ml bottle are made up in two goes', () => {
+    expect(bottleProblem(900, 500)).toMatch(/900 ml do not go into a 500 ml bottle.* 2 goes/)
+    expect(bottleProblem(500, 500)).toBe(null)
+    expect(bottleProblem(100, 0)).toMatch(/A bottle holds/)
+  })
+  it('the mean length is by area', () => {
+    const coat = coatOn(dog({}, 20), '2026-09-01')
+    const lengths = coat.places.map((p) => p.mm)
+    expect(meanLength(coat)).toBeGreaterThan(Math.min(...lengths))
+    expect(meanLength(coat)).toBeLessThan(Math.max(...lengths))
+  })
+})
+
+describe('drying', () => {
+  const big = { coat: 'double-long', kg: 25, mm: 40 } as const
+  /** Common practice, no source: 25 minutes with forced air on a warm day, an hour only to damp without. */
+  it('a 25 kg double coat: about 25 minutes with forced air, more than twice that with a household dryer', () => {
+    const forced = dryingMinutes(big, 'forced')!
+    expect((forced.from + forced.to) / 2).toBeCloseTo(25, 0)
+    const household = dryingMinutes(big, 'household')!
+    expect(household.from).toBeGreaterThan(60)
+    expect(household.from / forced.from).toBeGreaterThan(2)
+  })
+  it('none without a dryer; one with no power is met with a sentence', () => {
+    expect(dryingMinutes(big, 'none')).toBe(null)
+    for (const watts of [0, -5, NaN]) expect(dryerProblem(watts)).toMatch(/no power/)
+    expect(dryerProblem(20)).toMatch(/will not dry a dog/)
+    expect(dryerProblem(9000)).toMatch(/No dryer for a home/)
+    expect(dryerProblem(1800)).toBe(null)
+  })
+  it('takes longer for more dog, more hair, less power and cold air, always as a range', () => {
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...COAT_IDS),
+        fc.double({ min: 1, max: 80, noNaN: true }),
+        fc.double({ min: 3, max: 120, noNaN: true }),
+        (coat, kg, mm) => {
+          const at = (k: number, l: number, watts = 1800, cold = false) =>
+            dryingMinutes({ coat, kg: k, mm: l }, 'household', { watts, cold })!
+          const one = at(kg, mm)
+          expect(one.from).toBeLessThanOrEqual(one.to)
+          expect(at(kg * 1.4, mm).to).toBeGreaterThanOrEqual(one.to)
+          expect(at(kg, mm * 1.4).to).toBeGreaterThanOrEqual(one.to)
+          expect(at(kg, mm, 900).to).toBeGreaterThanOrEqual(one.to)
+          expect(at(kg, mm, 1800, true).to).toBeGreaterThanOrEqual(one.to)
+        },
+      ),
+    )
+  })
+})

@@ -1,0 +1,53 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { bladeFor, BLADES, daysToGrow, GUARDS_MM, leaves, regrowth, SHORTEST_AT_THE_REAR } from './blades'
+import { evenUp, lengthProblem, longerProblem } from './even-up'
+
+describe('left and right', () => {
+  it('down to the shorter side, the last of it by eye', () => {
+    expect(evenUp(9, 12)).toEqual({ do: 'trim', side: 'right', takeMm: 2, toMm: 9 })
+    expect(evenUp(30, 22)).toEqual({ do: 'trim', side: 'left', takeMm: 7, toMm: 22 })
+    expect(evenUp(20, 21)).toEqual({ do: 'leave' })
+  })
+  it('never takes off more than the difference, and never from the shorter side', () => {
+    const mm = fc.integer({ min: 0, max: 200 })
+    fc.assert(
+      fc.property(mm, mm, (left, right) => {
+        const e = evenUp(left, right)
+        if (e.do === 'leave') {
+          expect(Math.abs(left - right)).toBeLessThan(2)
+          return
+        }
+        expect(e.takeMm).toBeLessThan(Math.abs(left - right))
+        expect(e.side).toBe(left > right ? 'left' : 'right')
+        expect(e.toMm).toBe(Math.min(left, right))
+      }),
+    )
+  })
+  it('what cannot be is met with a sentence', () => {
+    expect(lengthProblem(-1)).toMatch(/0 or more/)
+    expect(lengthProblem(NaN)).toMatch(/millimetres/)
+    expect(lengthProblem(900)).toMatch(/400 mm/)
+    expect(lengthProblem(12)).toBe(null)
+    expect(longerProblem(12, 20)).toMatch(/does not make hair longer/)
+    expect(longerProblem(12, 12)).toBe(null)
+  })
+})
+
+describe('blades', () => {
+  it('the nearest for a length, and nothing shorter than #15 at the rear', () => {
+    expect(bladeFor(13)).toBe('#3F')
+    expect(bladeFor(1.5)).toBe('#10')
+    expect(leaves(SHORTEST_AT_THE_REAR)).toBe(1.2)
+    expect([...BLADES].sort((a, b) => a.mm - b.mm)).toEqual([...BLADES])
+    expect(Math.max(...GUARDS_MM)).toBe(25)
+  })
+  it('grows evenly day by day, and falls due at the closed form', () => {
+    const days = regrowth(3, 0.35, 30)
+    expect(days).toHaveLength(31)
+    expect(days[0]).toBe(3)
+    expect(days[30]).toBeCloseTo(13.5, 9)
+    expect(daysToGrow(8.5, { now: 0.35 })).toBe(24)
+    expect(daysToGrow(8.5, { now: 0.2 })).toBe(43)
+  })
+})

@@ -1,0 +1,77 @@
+import { describe, expect, it } from 'vitest'
+import { dog, entry } from '../../tests/support/dogs'
+import { PLACE_IDS } from '../coat/regions'
+import { planToday } from '../plan/today'
+import { addDays } from '../record/day'
+import { assess } from '../record/fold'
+import { TRIM_IDS } from './dangers'
+import { concernAt, openConcerns, placesOfTrim, readOut, ROUND, sayWhere } from './look-over'
+import { nailsNext } from './nails'
+import { SIGNS, SPOT_IDS } from './signs'
+
+const DAY = '2026-09-20'
+const seen = entry(DAY, { kind: 'concern', where: 'belly', seen: ['red', 'wet'], says: 'size of a coin' })
+const closed = entry(addDays(DAY, 3), { kind: 'concern-closed', concern: seen.id, how: 'vet' })
+
+describe('the look-over', () => {
+  it('walks over every place of the map and every spot beside it, once', () => {
+    const walked = ROUND.flatMap((r) => r.where)
+    expect([...walked].sort()).toEqual([...PLACE_IDS, ...SPOT_IDS].sort())
+  })
+  it('says what was seen, and names no disease', () => {
+    const concern = openConcerns(dog({ born: '2024-03' }, 20, [seen]), DAY)[0]!
+    const words = readOut(dog({ born: '2024-03' }), concern, addDays(DAY, 1))
+    expect(words).toBe(
+      'Merle, male, 12 kg, born 2024-03. Belly: red skin and wet or weeping, seen yesterday. size of a coin.',
+    )
+    for (const s of Object.values(SIGNS))
+      expect(s).not.toMatch(/infect|eczema|allerg|mange|cancer|otitis|dermat|ringworm/i)
+    expect(sayWhere('eyes')).toBe('Eyes')
+  })
+  it('a concern stays open until it is closed, and keeps the comb and the tidies off its place', () => {
+    const open = dog({}, 20, [seen])
+    const later = addDays(DAY, 2)
+    expect(openConcerns(open, later)).toHaveLength(1)
+    expect(assess(open, later).regions.belly!.concern).toBe(seen.id)
+    expect(planToday(open, later, 240).items.map((i) => i.place)).not.toContain('belly')
+    const after = dog({}, 20, [seen, closed])
+    expect(openConcerns(after, addDays(DAY, 3))).toEqual([])
+    expect(assess(after, addDays(DAY, 3)).regions.belly!.concern).toBe(null)
+    expect(planToday(after, addDays(DAY, 30), 240).items.map((i) => i.place)).toContain('belly')
+  })
+  it('one taken back was never there', () => {
+    const back = entry(DAY, { kind: 'correction', replaces: seen.id, by: null })
+    expect(openConcerns(dog({}, 20, [seen, back]), DAY)).toEqual([])
+  })
+  it.each(TRIM_IDS)('blocks %s wherever it works', (tidy) => {
+    for (const where of placesOfTrim(tidy)) {
+      const concerns = openConcerns(dog({}, 20, [entry(DAY, { kind: 'concern', where, seen: ['red'] })]), DAY)
+      expect(concernAt(tidy, concerns)?.what.where).toBe(where)
+    }
+    expect(
+      concernAt(
+        tidy,
+        openConcerns(dog({}, 20, [entry(DAY, { kind: 'concern', where: 'crown', seen: ['red'] })]), DAY),
+      ),
+    ).toBe(null)
+  })
+})
+
+describe('nails', () => {
+  const nails = (n: number, did: 'looked' | 'sliver') =>
+    entry(addDays(DAY, n), { kind: 'tidy', tidy: 'nails', nails: did })
+  it('a look every week or so; while they are being shortened, a sliver every four days', () => {
+    expect(nailsNext(dog({}, 20, [nails(0, 'looked')]), DAY)).toMatchObject({
+      day: addDays(DAY, 8),
+      did: 'looked',
+    })
+    const slivers = [nails(0, 'looked'), nails(2, 'sliver'), nails(6, 'sliver')]
+    expect(nailsNext(dog({}, 20, slivers), addDays(DAY, 6))).toEqual({
+      day: addDays(DAY, 10),
+      did: 'sliver',
+      slivers: 2,
+    })
+    expect(nailsNext(dog({}, 20, [...slivers, nails(9, 'looked')]), addDays(DAY, 9)).slivers).toBe(0)
+    expect(nailsNext(dog(), DAY).day).toBe(DAY)
+  })
+})

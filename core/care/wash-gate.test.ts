@@ -1,0 +1,103 @@
+import { describe, expect, it } from 'vitest'
+import { dog, entry } from '../../tests/support/dogs'
+import { REGION_IDS } from '../coat/regions'
+import { addDays } from '../record/day'
+import type { Entry } from '../record/entries'
+import { coatOn } from '../record/fold'
+import { mayWash } from './wash-gate'
+import type { WashAsked } from './wash-gate'
+
+const TODAY = '2026-09-20'
+const combedOn = (day: string, but: Partial<Record<string, object>> = {}): Entry[] =>
+  REGION_IDS.map((region) =>
+    entry(day, { kind: 'check', region, finding: 'glides', ...but[region] } as Entry['what']),
+  )
+const gate = (entries: Entry[], more: Partial<WashAsked> = {}, profile = {}) =>
+  mayWash({
+    coat: coatOn(dog(profile, 20, entries), TODAY),
+    skin: 'well',
+    stitches: false,
+    vetPlan: null,
+    dirty: false,
+    sinceBath: null,
+    interval: 30,
+    washFirst: false,
+    dryer: 'household',
+    mm: 24,
+    now: 10 * 60,
+    bed: 22 * 60,
+    ...more,
+  })
+
+/** Common practice, no source. */
+describe('may this dog be washed today', () => {
+  it('yes, once the comb has gone through everywhere within a day', () => {
+    for (const day of [TODAY, addDays(TODAY, -1)]) {
+      expect(gate(combedOn(day)).answer).toEqual({ answer: 'yes' })
+      expect(gate(combedOn(day)).combed).toEqual({ places: 41, of: 41 })
+    }
+  })
+  it('else comb first: what, and minutes', () => {
+    const two = combedOn(TODAY).filter((e) => !JSON.stringify(e).includes('behind-ear'))
+    const { answer } = gate(two)
+    expect(answer).toMatchObject({ answer: 'comb-first', places: ['behind-ear'], tryWater: false })
+    expect(answer.answer === 'comb-first' && answer.minutes).toBeGreaterThan(0)
+    expect(gate(combedOn(addDays(TODAY, -2))).answer).toMatchObject({ answer: 'comb-first' })
+  })
+  it('a knot left in is combed first, but for one that passed the water test', () => {
+    const left = { finding: 'knot', count: 1, out: 0 }
+    expect(gate(combedOn(TODAY, { beard: left })).answer).toMatchObject({ answer: 'comb-first' })
+    const decided = { ...left, decided: { answer: 'condition', why: 'tried-wash' } }
+    expect(gate(combedOn(TODAY, { beard: decided })).answer).toEqual({ answer: 'yes' })
+  })
+  it('felt or a mat left in: no bath, the groomer', () => {
+    expect(gate(combedOn(TODAY, { beard: { finding: 'felt' } })).answer).toEqual({
+      answer: 'groomer',
+      why: 'felt',
+    })
+    expect(gate(combedOn(TODAY, { beard: { finding: 'mat', count: 1, out: 0 } })).answer).toEqual({
+      answer: 'groomer',
+      why: 'mat',
+    })
+    const many = Object.fromEntries(
+      ['beard', 'tail', 'chest'].map((r) => [r, { finding: 'mat', count: 3, out: 0 }]),
+    )
+    expect(gate(combedOn(TODAY, many)).answer).toEqual({ answer: 'groomer', why: 'many' })
+  })
+  it('sore skin and stitches come before all else, a vet’s plan before the rest', () => {
+    const clear = combedOn(TODAY)
+    expect(gate(clear, { skin: 'sore', stitches: true, vetPlan: 'weekly' }).answer).toEqual({
+      answer: 'vet',
+      why: 'sore',
+    })
+    expect(gate(clear, { stitches: true, vetPlan: 'weekly' }).answer).toEqual({
+      answer: 'vet',
+      why: 'stitches',
+    })
+    expect(gate(clear, { vetPlan: 'weekly' }).answer).toEqual({ answer: 'vet-plan' })
+    const concern = entry(TODAY, { kind: 'concern', where: 'belly', seen: ['red'] })
+    expect(gate([...clear, concern]).answer).toEqual({ answer: 'vet', why: 'sore' })
+  })
+  it('not so often that the skin dries, unless the dog is dirty', () => {
+    const clear = combedOn(TODAY)
+    expect(gate(clear, { sinceBath: 5 }).answer).toEqual({ answer: 'too-soon', from: addDays(TODAY, 10) })
+    expect(gate(clear, { sinceBath: 5, dirty: true }).answer).toEqual({ answer: 'yes' })
+    expect(gate(clear, { sinceBath: 15 }).answer).toEqual({ answer: 'yes' })
+  })
+  it('only with time to dry before bed, and a dryer at all', () => {
+    const clear = combedOn(TODAY)
+    const { startBy } = gate(clear)
+    expect(startBy).toBeGreaterThan(17 * 60)
+    expect(gate(clear, { now: startBy! }).answer).toEqual({ answer: 'yes' })
+    expect(gate(clear, { now: startBy! + 1 }).answer).toEqual({ answer: 'too-late', startBy })
+    expect(gate(clear, { dryer: 'none' }).answer).toEqual({ answer: 'no-dryer' })
+    expect(gate([], { dryer: 'none' }, { coat: 'smooth' }).answer).toEqual({ answer: 'yes' })
+  })
+  it('wash first only in that school, where water soaks in, with a dryer that parts the coat', () => {
+    const school = { washFirst: true, soaks: true, dryer: 'forced' } as const
+    expect(gate([], school).answer).toEqual({ answer: 'wash-first' })
+    for (const less of [{ washFirst: false }, { soaks: false }, { dryer: 'household' as const }])
+      expect(gate([], { ...school, ...less }).answer.answer).toBe('comb-first')
+    expect(gate([], { washFirst: true, dryer: 'forced' }).answer).toMatchObject({ tryWater: true })
+  })
+})
