@@ -1,0 +1,137 @@
+<script setup lang="ts">
+import type { CareKey } from '#drawing/care/plate'
+import type { Pt } from '#drawing/geometry'
+
+/**
+ * Drawings of where hair comes off and where never a blade: one at a time, each with numbers, and the
+ * words to the numbers beside it, in the order they are read aloud.
+ */
+const props = defineProps<{ names: string[]; mirrored?: boolean }>()
+const shown = ref(0)
+watch(
+  () => props.names.join(),
+  () => (shown.value = 0),
+)
+const panel = useCareDrawing(() => props.names[shown.value] ?? props.names[0]!)
+/** What each drawing is called, before it is there. */
+const CALLED: Record<string, string> = {
+  face: 'Face',
+  eye: 'The eye, close',
+  foot: 'Foot',
+  pads: 'Between two pads',
+  ear: 'Ear',
+  rear: 'Rear',
+  underside: 'Underneath',
+  teeth: 'Why no clipper',
+  flank: 'From the side',
+}
+const FEET: Record<string, string> = {
+  'foot-below': 'From below',
+  'foot-side': 'From the side',
+  'foot-above': 'From above',
+}
+const called = (name: string) => FEET[name] ?? CALLED[name.split('-')[0]!] ?? name
+
+const hatch = useId()
+const size = computed(() => (panel.value ? Math.max(panel.value.box[2], panel.value.box[3]) : 400))
+const dot = computed(() => size.value * 0.022)
+const TONES = {
+  ink: 'var(--ink)',
+  coat: 'var(--coat)',
+  skin: 'var(--skin)',
+  pad: 'var(--pad)',
+  paper: 'var(--paper)',
+  dark: 'var(--eye)',
+  iris: 'var(--iris)',
+  glint: 'var(--glint)',
+}
+const COLOURS: Record<CareKey['kind'], string> = {
+  danger: 'var(--caution)',
+  trim: 'var(--due)',
+  look: 'var(--ink-2)',
+}
+const SAYS: Record<CareKey['kind'], string> = { danger: 'Never here', trim: 'Trim', look: 'Look' }
+/** Numbers stand beside what they point at, so that they hide none of it. */
+const beside = (p: Pt): Pt => {
+  const [x, y, w, h] = panel.value!.box
+  const [dx, dy] = [p[0] - (x + w / 2), p[1] - (y + h / 2)]
+  const k = (dot.value * 2.6) / (Math.hypot(dx, dy) || 1)
+  const at: Pt = [p[0] + dx * k, p[1] + dy * k]
+  const m = dot.value * 1.3
+  return [Math.min(x + w - m, Math.max(x + m, at[0])), Math.min(y + h - m, Math.max(y + m, at[1]))]
+}
+const described = computed(() =>
+  (panel.value?.keys ?? []).map((k, i) => `${i + 1}. ${SAYS[k.kind]}: ${k.words}`).join(' '),
+)
+</script>
+
+<template>
+  <figure>
+    <div
+      v-if="names.length > 1"
+      class="mb-2 flex flex-wrap gap-x-4"
+      role="group"
+      aria-label="Which drawing"
+    >
+      <button
+        v-for="(name, i) in names"
+        :key="name"
+        class="min-h-11 border-b-[2.5px] text-[15px]"
+        :class="i === shown ? 'border-due font-semibold' : 'border-transparent text-ink-2'"
+        :aria-pressed="i === shown"
+        @click="shown = i"
+      >
+        {{ called(name) }}
+      </button>
+    </div>
+    <div v-if="panel" class="relative" data-diagram>
+      <component
+        :is="panel.over ? 'div' : 'svg'"
+        v-bind="panel.over ? {} : { viewBox: panel.box.join(' ') }"
+        class="mx-auto block max-h-[52vh] w-full"
+        role="img"
+        :aria-label="`${panel.title}. ${described}`"
+      >
+        <DogDrawing
+          v-if="panel.over"
+          :sheet="panel.over"
+          :states="{}"
+          :detail="1.6"
+          :window="panel.box"
+          class="!h-auto max-h-[52vh] !overflow-hidden"
+        >
+          <CareSigns :panel="panel" :hatch="hatch" :dot="dot" :beside="beside" :colours="COLOURS" :tones="TONES" />
+        </DogDrawing>
+        <CareSigns
+          v-else
+          :panel="panel"
+          :hatch="hatch"
+          :dot="dot"
+          :beside="beside"
+          :colours="COLOURS"
+          :tones="TONES"
+        />
+      </component>
+    </div>
+    <div v-else class="min-h-60" role="status"><p class="why">Drawing it</p></div>
+    <figcaption v-if="panel" class="mt-3">
+      <b class="block font-serif text-[17px] font-medium">{{ panel.title }}</b>
+      <ol class="mt-1 border-t border-rule" aria-hidden="true">
+        <li
+          v-for="(k, i) in panel.keys"
+          :key="k.words"
+          class="grid grid-cols-[26px_1fr] border-b border-rule py-1.5 text-[15px]"
+        >
+          <b class="font-semibold" :style="{ color: COLOURS[k.kind] }">{{ i + 1 }}</b>
+          <span :class="k.kind === 'danger' ? 'font-semibold text-caution' : k.kind === 'trim' ? 'text-due' : ''">{{
+            k.words
+          }}</span>
+        </li>
+      </ol>
+      <p class="small mt-1 flex flex-wrap gap-x-4" aria-hidden="true">
+        <span><span class="text-caution">hatched</span>: never a blade</span
+        ><span><span class="text-due">dashed</span>: trim here</span>
+      </p>
+    </figcaption>
+  </figure>
+</template>

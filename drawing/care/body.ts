@@ -1,0 +1,166 @@
+import { BOXES } from '../boxes'
+import type { BuildId } from '../builds'
+import { add, boundsOf, mul } from '../geometry'
+import type { Pt } from '../geometry'
+import { middleOf } from '../strokes'
+import { sideView } from '../side'
+import { underView } from '../under'
+import type { Drawing } from '../plan'
+import { circle, closed, mirror, Plate } from './plate'
+import type { CarePanel, Knot } from './plate'
+
+/** Danger places drawn over the dog's own coat map: underneath, and from the side. */
+function patchOf(drawing: Drawing, name: string): Pt[] {
+  for (const layer of drawing.layers)
+    if ('part' in layer && !layer.part.far) {
+      const patch = layer.part.patches.find((x) => x.name === name)
+      if (patch) return patch.poly
+    }
+  throw new Error(`The drawing has no ${name}.`)
+}
+/** A shape drawn in towards its middle, or out from it. */
+const scaled = (poly: readonly Pt[], k: number): Pt[] => {
+  const m = middleOf(poly)
+  return poly.map((q) => add(m, mul([q[0] - m[0], q[1] - m[1]], k)))
+}
+
+/** Middle line of the underside, px of its sheet. */
+const MIDDLE = 350
+/** Rows of nipples, from the chest back, px from the middle and down the page (memory; they differ by dog). */
+// prettier-ignore
+const NIPPLES: readonly Pt[] = [[44, 440], [52, 500], [52, 560], [44, 622], [34, 676]]
+
+/** The underside, as the dog lies on its back. */
+export function underside(sex: 'female' | 'male'): CarePanel {
+  const p = new Plate('Underneath, on its back', [120, 340, 460, 520], 'under')
+  const view = underView()
+  for (const s of ['left', 'right'] as const) {
+    p.danger('flank-fold', scaled(patchOf(view, `tuck-up.${s}`), 0.86))
+    p.danger('elbow-web', scaled(patchOf(view, `armpit.${s}`), 0.86))
+  }
+  const rows = sex === 'female' ? NIPPLES : NIPPLES.slice(0, 4)
+  for (const [dx, y] of rows)
+    for (const s of [1, -1]) {
+      const c: Pt = [MIDDLE + s * dx, y]
+      p.fill(circle(c, 3.4), 'pad').danger('nipples', circle(c, 11), circle(c, 4))
+    }
+  p.danger('hernia', circle([MIDDLE, 566], 17, 14), circle([MIDDLE, 566], 6))
+  // prettier-ignore
+  const area: readonly Knot[] = sex === 'female'
+    ? [[0, 588], [30, 592], [56, 614], [64, 660], [74, 700], [60, 730], [30, 742], [0, 726]]
+    : [[0, 596], [34, 600], [58, 620], [66, 664], [76, 704], [62, 732], [38, 744], [0, 744]]
+  const right = area.map((q): Knot => [MIDDLE + q[0], q[1]])
+  p.trim([...right, ...mirror(right, MIDDLE).reverse()])
+  const here = (pts: readonly Knot[]) => closed(pts.map((q): Knot => [MIDDLE + q[0], q[1]]))
+  if (sex === 'female') {
+    // prettier-ignore
+    const vulva = here([[0, 742], [9, 754], [14, 770], [8, 784], [0, 790], [-8, 784], [-14, 770], [-9, 754]])
+    p.fill(vulva, 'skin').contour(vulva, 1.6)
+    p.danger('vulva', scaled(vulva, 1.7), vulva)
+  } else {
+    // prettier-ignore
+    const sheath = here([[0, 620], [9, 626], [13, 660], [12, 700], [0, 712], [-12, 700], [-13, 660], [-9, 626]])
+    p.fill(sheath, 'skin').contour(sheath, 1.6)
+    p.danger('sheath', scaled(sheath, 1.45), sheath)
+    // prettier-ignore
+    const testicles = here([[0, 754], [14, 748], [27, 758], [26, 778], [12, 788], [0, 784], [-12, 788], [-26, 778], [-27, 758], [-14, 748]])
+    p.fill(testicles, 'skin').contour(testicles, 1.6)
+    p.danger('testicles', scaled(testicles, 1.4), testicles)
+  }
+  p.danger('anus', circle([MIDDLE, 806], 13, 9), circle([MIDDLE, 806], 5, 4))
+  for (const s of [1, -1])
+    p.arrow([
+      [MIDDLE + s * 46, 610],
+      [MIDDLE + s * 46, 640],
+      [MIDDLE + s * 42, 668],
+    ])
+  p.key(
+    'trim',
+    sex === 'male'
+      ? 'The belly from two fingers ahead of the sheath, inside of the thigh only, with the lie.'
+      : 'The belly from the navel back, inside of the thigh only, with the lie.',
+    [MIDDLE + 60, 720],
+    [MIDDLE - 60, 720],
+  )
+  p.key('danger', 'Flank folds: stop short of them.', [MIDDLE + 88, 610], [MIDDLE - 88, 610])
+  p.key('danger', 'Nipples, hidden in the coat, on males too. How many, and where, differs: feel for them.', [
+    MIDDLE + 55,
+    500,
+  ])
+  if (sex === 'female') p.key('danger', 'The vulva.', [MIDDLE + 16, 776])
+  else {
+    p.key('danger', 'The sheath: cover it with your hand.', [MIDDLE + 16, 650])
+    p.key('danger', 'The testicles: leave that coat alone.', [MIDDLE - 34, 770])
+  }
+  return p
+    .key('danger', 'The navel, and a soft lump there or in the groin: a hernia. No blade over it.', [
+      MIDDLE - 18,
+      566,
+    ])
+    .key('danger', 'Elbow webs: no clipper.', [MIDDLE + 100, 410], [MIDDLE - 100, 410])
+    .key('danger', 'The anus.', [MIDDLE, 816])
+    .panel()
+}
+/** The side: where thin skin slips into any blade. */
+export function flank(build: BuildId): CarePanel {
+  const p = new Plate('From the side', [...BOXES[build]] as CarePanel['box'], build)
+  const view = sideView(build)
+  const tuck = scaled(patchOf(view, 'tuck-up'), 0.9)
+  const elbow = scaled(patchOf(view, 'armpit'), 0.9)
+  const hock = patchOf(view, 'hock')
+  const [x0, y0, x1, y1] = boundsOf(hock)
+  // The tendon stands out along the back of the hock.
+  const tendon = scaled(
+    hock.filter((q) => q[0] > x0 + (x1 - x0) * 0.52 - ((q[1] - y0) / (y1 - y0)) * (x1 - x0) * 0.05),
+    0.92,
+  )
+  const throatOf = patchOf(view, 'collar-line')
+  const [cx0, cy0, cx1, cy1] = boundsOf(throatOf)
+  const throat = scaled(
+    throatOf.filter((q) => q[1] > cy0 + (cy1 - cy0) * 0.5),
+    0.85,
+  )
+  const neck = scaled(
+    throatOf.filter((q) => q[1] <= cy0 + (cy1 - cy0) * 0.45),
+    0.8,
+  )
+  const tail = patchOf(view, 'tail')
+  const [tx0, ty0, tx1] = boundsOf(tail)
+  const tip = tail.filter((q) => q[0] > tx0 + (tx1 - tx0) * 0.72 && q[1] < ty0 + 110)
+  const bone: Pt = tip.length ? middleOf(tip) : middleOf(tail)
+  const edge = scaled(patchOf(view, 'ear-edge'), 0.95)
+  p.danger('flank-fold', tuck).danger('elbow-web', elbow).danger('hock-tendon', tendon)
+  p.danger('throat', throat)
+    .danger('neck-folds', neck)
+    .danger('tail-bone', circle(bone, 17))
+    .danger('ear-edge', edge)
+  const web = closed([
+    [-12, -9],
+    [12, -9],
+    [14, 6],
+    [0, 11],
+    [-14, 6],
+  ])
+  for (const foot of ['forefoot', 'hindfoot']) {
+    const m = middleOf(patchOf(view, foot))
+    p.danger(
+      'toe-webs',
+      web.map((q): Pt => add(add(m, [-16, 14]), q)),
+    )
+  }
+  const m = (poly: readonly Pt[]) => middleOf(poly)
+  return p
+    .key('danger', 'Flank fold: loose skin. No clipper.', m(tuck))
+    .key('danger', 'Elbow web: loose skin. No clipper.', m(elbow))
+    .key('danger', 'Hock tendon: skin and tendon, no flesh. Comb only.', m(tendon))
+    .key('danger', 'Throat: loose skin over soft parts.', m(throat))
+    .key('danger', 'Neck folds: spread them flat with your hand.', [(cx0 + cx1) / 2, m(neck)[1]])
+    .key('danger', 'The last tail bone: it ends before the hair does. Keep well past it.', bone)
+    .key('danger', 'The ear’s leather edge.', m(edge))
+    .key(
+      'danger',
+      'Toe webs: feet are a tidy of their own.',
+      add(middleOf(patchOf(view, 'forefoot')), [-16, 14]),
+    )
+    .panel()
+}
