@@ -31,8 +31,12 @@ export interface Ink {
 export interface CareKey {
   kind: 'danger' | 'trim' | 'look'
   at: Pt[]
+  /** Where the number of each point stands, so that it hides neither a sign nor another number. */
+  badges: Pt[]
   words: string
 }
+/** Radius of a number, of the drawing's longer side. */
+export const DOT = 0.024
 /**
  * A care drawing: ink, and over it the three signs. Closed hatch: a danger place, never a blade there.
  * Dashes: trim here. Barred line: stop, with ticks on the side to stay off.
@@ -111,6 +115,8 @@ export class Plate {
     keys: [],
   }
   private readonly random: () => number
+  /** Points of the signs, which no number may hide. */
+  private readonly busy: Pt[] = []
 
   constructor(
     private readonly title: string,
@@ -259,11 +265,14 @@ export class Plate {
 
   /** A danger place, with what is left open within it. */
   danger(id: DangerId, poly: readonly Pt[], hole?: readonly Pt[]): this {
+    this.busy.push(...poly)
     this.signs.dangers.push({ id, d: shape(poly) + (hole ? shape(hole) : '') })
     return this
   }
   trim(pts: readonly Knot[]): this {
-    this.signs.trims.push(shape(open(pts), false))
+    const line = open(pts)
+    this.busy.push(...line)
+    this.signs.trims.push(shape(line, false))
     return this
   }
   /** @param side the side to stay off: 1 to the right of the line's way on the page, -1 to its left */
@@ -287,11 +296,39 @@ export class Plate {
     return this
   }
   key(kind: CareKey['kind'], words: string, ...at: Pt[]): this {
-    this.signs.keys.push({ kind, words, at })
+    this.signs.keys.push({ kind, words, at, badges: [] })
     return this
   }
 
+  /** A place for each number: near its point, clear of signs and of the numbers before it. */
+  private placeNumbers() {
+    const [x, y, w, h] = this.box
+    const dot = Math.max(w, h) * DOT
+    const taken: Pt[] = []
+    const middle: Pt = [x + w / 2, y + h / 2]
+    for (const key of this.signs.keys)
+      for (const p of key.at) {
+        let best: Pt = p
+        let least = Infinity
+        for (let turn = 0; turn < 24; turn++)
+          for (const reach of [2, 2.7, 3.5, 4.6, 6]) {
+            const a = (turn * Math.PI) / 12
+            const q = add(p, [Math.cos(a) * reach * dot, Math.sin(a) * reach * dot])
+            const edge = Math.min(q[0] - x, x + w - q[0], q[1] - y, y + h - q[1])
+            if (edge < dot * 1.2) continue
+            const near = (list: readonly Pt[], room: number) =>
+              list.reduce((sum, b) => sum + Math.max(0, room - distance(q, b) / dot) ** 2, 0)
+            const outward = distance(q, middle) - distance(p, middle)
+            const cost = near(this.busy, 1.5) + 60 * near(taken, 2.4) + reach * 0.5 - (outward / dot) * 0.12
+            if (cost < least) [least, best] = [cost, q]
+          }
+        taken.push(best)
+        key.badges.push(best)
+      }
+  }
+
   panel(): CarePanel {
+    this.placeNumbers()
     return {
       title: this.title,
       box: this.box,

@@ -16,7 +16,7 @@ const SOURCES = [
   'package-lock.json',
   'scripts/draw.ts',
 ]
-const LEFT_OUT = [join('public', 'coat-map')]
+const LEFT_OUT = [join('public', 'coat-map'), join('public', 'care')]
 const STAMP = '.output/.built-from'
 
 function* files(path) {

@@ -19,6 +19,7 @@ export const ROUTES = {
   'POST /api/demo': { access: 'anyone', ration: { points: 60, seconds: 300 } },
   'DELETE /api/session': { access: 'member' },
   'GET /api/me': { access: 'member' },
+  'GET /api/weather': { access: 'member' },
   'POST /api/dogs': { access: 'member' },
   'GET /api/dogs/[dog]': { access: 'household' },
   'PUT /api/dogs/[dog]': { access: 'household' },

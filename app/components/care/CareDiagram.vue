@@ -1,6 +1,6 @@
 <script setup lang="ts">
+import { DOT } from '#drawing/care/plate'
 import type { CareKey } from '#drawing/care/plate'
-import type { Pt } from '#drawing/geometry'
 
 /**
  * Drawings of where hair comes off and where never a blade: one at a time, each with numbers, and the
@@ -34,7 +34,7 @@ const called = (name: string) => FEET[name] ?? CALLED[name.split('-')[0]!] ?? na
 
 const hatch = useId()
 const size = computed(() => (panel.value ? Math.max(panel.value.box[2], panel.value.box[3]) : 400))
-const dot = computed(() => size.value * 0.022)
+const dot = computed(() => size.value * DOT)
 const TONES = {
   ink: 'var(--ink)',
   coat: 'var(--coat)',
@@ -51,15 +51,6 @@ const COLOURS: Record<CareKey['kind'], string> = {
   look: 'var(--ink-2)',
 }
 const SAYS: Record<CareKey['kind'], string> = { danger: 'Never here', trim: 'Trim', look: 'Look' }
-/** Numbers stand beside what they point at, so that they hide none of it. */
-const beside = (p: Pt): Pt => {
-  const [x, y, w, h] = panel.value!.box
-  const [dx, dy] = [p[0] - (x + w / 2), p[1] - (y + h / 2)]
-  const k = (dot.value * 2.6) / (Math.hypot(dx, dy) || 1)
-  const at: Pt = [p[0] + dx * k, p[1] + dy * k]
-  const m = dot.value * 1.3
-  return [Math.min(x + w - m, Math.max(x + m, at[0])), Math.min(y + h - m, Math.max(y + m, at[1]))]
-}
 const described = computed(() =>
   (panel.value?.keys ?? []).map((k, i) => `${i + 1}. ${SAYS[k.kind]}: ${k.words}`).join(' '),
 )
@@ -67,12 +58,7 @@ const described = computed(() =>
 
 <template>
   <figure>
-    <div
-      v-if="names.length > 1"
-      class="mb-2 flex flex-wrap gap-x-4"
-      role="group"
-      aria-label="Which drawing"
-    >
+    <div v-if="names.length > 1" class="mb-2 flex flex-wrap gap-x-4" role="group" aria-label="Which drawing">
       <button
         v-for="(name, i) in names"
         :key="name"
@@ -88,7 +74,7 @@ const described = computed(() =>
       <component
         :is="panel.over ? 'div' : 'svg'"
         v-bind="panel.over ? {} : { viewBox: panel.box.join(' ') }"
-        class="mx-auto block max-h-[52vh] w-full"
+        class="mx-auto block max-h-[46vh] w-full"
         role="img"
         :aria-label="`${panel.title}. ${described}`"
       >
@@ -98,34 +84,28 @@ const described = computed(() =>
           :states="{}"
           :detail="1.6"
           :window="panel.box"
-          class="!h-auto max-h-[52vh] !overflow-hidden"
+          whole
+          class="!h-auto max-h-[46vh] !overflow-hidden"
         >
-          <CareSigns :panel="panel" :hatch="hatch" :dot="dot" :beside="beside" :colours="COLOURS" :tones="TONES" />
+          <CareSigns :panel="panel" :hatch="hatch" :dot="dot" :colours="COLOURS" :tones="TONES" />
         </DogDrawing>
-        <CareSigns
-          v-else
-          :panel="panel"
-          :hatch="hatch"
-          :dot="dot"
-          :beside="beside"
-          :colours="COLOURS"
-          :tones="TONES"
-        />
+        <CareSigns v-else :panel="panel" :hatch="hatch" :dot="dot" :colours="COLOURS" :tones="TONES" />
       </component>
     </div>
     <div v-else class="min-h-60" role="status"><p class="why">Drawing it</p></div>
     <figcaption v-if="panel" class="mt-3">
       <b class="block font-serif text-[17px] font-medium">{{ panel.title }}</b>
-      <ol class="mt-1 border-t border-rule" aria-hidden="true">
+      <ol class="mt-1 border-t border-rule desk:columns-2 desk:gap-6" aria-hidden="true">
         <li
           v-for="(k, i) in panel.keys"
           :key="k.words"
-          class="grid grid-cols-[26px_1fr] border-b border-rule py-1.5 text-[15px]"
+          class="grid break-inside-avoid grid-cols-[26px_1fr] border-b border-rule py-1.5 text-[15px]"
         >
           <b class="font-semibold" :style="{ color: COLOURS[k.kind] }">{{ i + 1 }}</b>
-          <span :class="k.kind === 'danger' ? 'font-semibold text-caution' : k.kind === 'trim' ? 'text-due' : ''">{{
-            k.words
-          }}</span>
+          <span
+            :class="k.kind === 'danger' ? 'font-semibold text-caution' : k.kind === 'trim' ? 'text-due' : ''"
+            >{{ k.words }}</span
+          >
         </li>
       </ol>
       <p class="small mt-1 flex flex-wrap gap-x-4" aria-hidden="true">

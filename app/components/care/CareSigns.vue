@@ -1,13 +1,11 @@
 <script setup lang="ts">
 import type { CareKey, CarePanel } from '#drawing/care/plate'
-import type { Pt } from '#drawing/geometry'
 
 /** The ink of a care drawing, the signs over it and their numbers; inside another drawing. */
 const props = defineProps<{
   panel: CarePanel
   hatch: string
   dot: number
-  beside: (p: Pt) => Pt
   colours: Record<CareKey['kind'], string>
   tones: Record<CarePanel['inks'][number]['tone'], string>
 }>()
@@ -70,22 +68,22 @@ const thin = computed(() => props.dot * 0.17)
     <template v-for="(k, n) in panel.keys" :key="k.words">
       <g v-for="(p, i) in k.at" :key="i">
         <path
-          :d="`M${p.join(' ')}L${beside(p).join(' ')}`"
+          :d="`M${p.join(' ')}L${k.badges[i]!.join(' ')}`"
           :stroke="colours[k.kind]"
           :stroke-width="thin * 0.8"
         />
         <circle :cx="p[0]" :cy="p[1]" :r="dot * 0.16" :fill="colours[k.kind]" />
         <circle
-          :cx="beside(p)[0]"
-          :cy="beside(p)[1]"
+          :cx="k.badges[i]![0]"
+          :cy="k.badges[i]![1]"
           :r="dot"
           fill="var(--paper)"
           :stroke="colours[k.kind]"
           :stroke-width="thin"
         />
         <text
-          :x="beside(p)[0]"
-          :y="beside(p)[1] + dot * 0.45"
+          :x="k.badges[i]![0]"
+          :y="k.badges[i]![1] + dot * 0.45"
           text-anchor="middle"
           :font-size="dot * 1.35"
           font-weight="700"

@@ -18,6 +18,8 @@ const props = defineProps<{
   pale?: boolean
   /** Part of the drawing to show, instead of all of it. */
   window?: [number, number, number, number]
+  /** All of the window is shown, whatever room there is; else it fills the room. */
+  whole?: boolean
 }>()
 
 const { drawing, parts } = useDrawing(
@@ -53,7 +55,7 @@ const tintOpacity = (state: number) => (state === 4 ? 0.42 : 0.17)
 <template>
   <svg
     :viewBox="view"
-    :preserveAspectRatio="window ? 'xMidYMid slice' : undefined"
+    :preserveAspectRatio="window && !whole ? 'xMidYMid slice' : undefined"
     class="block h-auto w-full overflow-visible"
     :class="{ 'opacity-50': pale }"
   >

@@ -35,6 +35,8 @@ const SECTIONS = [
   { path: '', label: 'Today', key: 't' },
   { path: '/stretch', label: 'Stretch', key: 's' },
   { path: '/table', label: 'Table', key: 'b' },
+  { path: '/bath', label: 'Bath', key: 'a' },
+  { path: '/tidies', label: 'Tidies', key: 'y' },
   { path: '/diary', label: 'Diary', key: 'd' },
   { path: '/handling', label: 'Handling', key: 'h' },
   { path: '/progress', label: 'Progress', key: 'p' },
@@ -227,6 +229,11 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onKey, true))
           :to="to(dogId, s.path)"
           class="flex min-h-14 items-center border-b border-rule px-4 text-[17px]"
           >{{ s.label }}</NuxtLink
+        >
+        <NuxtLink
+          :to="to(dogId, '/look-over')"
+          class="flex min-h-14 items-center border-b border-rule px-4 text-[17px]"
+          >Look-over</NuxtLink
         >
         <NuxtLink
           :to="to(dogId, '/ways')"

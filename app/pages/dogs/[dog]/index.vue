@@ -85,6 +85,7 @@ const startLabel = computed(() => {
         .replace('at the under', 'under')
     : 'Start'
 })
+const anyConcern = computed(() => file.value.entries.some((e) => e.what.kind === 'concern'))
 const record = useRecord()
 async function rubbed() {
   await record.add([
@@ -108,6 +109,7 @@ const compact = useMediaQuery('(max-width: 59.99rem)')
   <div class="desk:grid desk:grid-cols-[minmax(0,1fr)_356px] desk:grid-rows-[auto_1fr] desk:gap-x-11">
     <section aria-label="Today" class="desk:col-start-2 desk:row-start-1">
       <SorePlaces class="mt-1 desk:mt-4" />
+      <LazyOpenConcerns v-if="anyConcern" />
       <h1 class="pt-1 desk:pt-4">
         {{ headline.act }}
         <span v-if="headline.minutes" class="desk:block">{{ headline.minutes }}</span>
@@ -173,7 +175,6 @@ const compact = useMediaQuery('(max-width: 59.99rem)')
       <button v-if="rows.length < plan.items.length" class="quiet" @click="all = true">
         and {{ plural(plan.items.length - rows.length, 'more place', 'more places') }}
       </button>
-      <LazyHandlingToday />
       <p v-if="plan.items.length" class="flex justify-between py-2 text-[14px] text-ink-2">
         <span>and to lay out and put away</span><span>{{ plan.setupMinutes }} min</span>
       </p>
@@ -202,7 +203,12 @@ const compact = useMediaQuery('(max-width: 59.99rem)')
         />
         <span class="text-ink-2">min</span>
       </div>
-      <LazySinceThen class="mt-2 border-t border-rule pt-2 pb-3" />
+      <div class="mt-1 border-t border-rule">
+        <LazyHandlingToday />
+        <LazyCareToday />
+        <LazyWeatherToday />
+      </div>
+      <LazySinceThen class="mt-2 pb-3" />
       <details class="border-t border-rule">
         <summary class="quiet cursor-pointer">How to do it</summary>
         <HowTo class="pb-4" />

@@ -4,6 +4,7 @@ import type { ToolId } from '#core/coat/tools'
 import { mistFor } from '#core/care/mist'
 import { habitsOf } from '#core/record/habits'
 import type { Habits } from '#core/record/profile'
+import { CARE_SCHOOLS } from '~/words/care'
 import { SCHOOLS } from '~/words/habits'
 
 /** How the owner works: where groomers differ, the tools there are, and the mist. */
@@ -57,7 +58,11 @@ useHead({ title: computed(() => `${file.value.profile.name}, how you work · Gru
     <p v-else class="small mt-2 h-5" role="status">{{ kept ? 'Kept.' : '' }}</p>
     <div class="desk:grid desk:grid-cols-2 desk:gap-x-12">
       <section aria-label="Schools">
-        <fieldset v-for="s in SCHOOLS" :key="s.id" class="border-t border-ink pt-2 pb-4">
+        <fieldset
+          v-for="s in [...SCHOOLS, ...CARE_SCHOOLS]"
+          :key="s.id"
+          class="border-t border-ink pt-2 pb-4"
+        >
           <legend class="float-left w-full font-serif text-[19px] font-medium">{{ s.question }}</legend>
           <label
             v-for="(way, id) in s.ways"
@@ -80,6 +85,21 @@ useHead({ title: computed(() => `${file.value.profile.name}, how you work · Gru
         </fieldset>
       </section>
       <section aria-label="Tools and mist">
+        <label class="mb-3 flex min-h-14 cursor-pointer items-center gap-3 border-y border-rule">
+          <input
+            type="checkbox"
+            name="weather"
+            class="size-5 shrink-0 accent-[var(--due)]"
+            :checked="habits.weather"
+            @change="change({ weather: ($event.target as HTMLInputElement).checked })"
+          />
+          <span
+            ><b class="font-semibold">Let the weather suggest</b>
+            <span class="small block"
+              >A wet walk to write in, feet to check in seed time. An invented feed here.</span
+            ></span
+          >
+        </label>
         <h2 class="border-t border-ink pt-2">Tools you own</h2>
         <p class="small mt-1">
           Until one is ticked, all are taken to be there. This coat wants those in bold.

@@ -1,0 +1,126 @@
+<script setup lang="ts">
+import { CLIP_STEPS } from '#core/care/clip'
+import { DANGERS, dangersNear } from '#core/care/dangers'
+import { longerProblem, lengthProblem } from '#core/care/even-up'
+import { PART_IDS } from '#core/coat/regions'
+import type { PartId } from '#core/coat/regions'
+import { careDrawings } from '#drawing/care/which'
+import type { RunStep } from './StepRun.vue'
+
+/** A body clip at home: led, and written down as a visit done at home with the lengths left. */
+const { file, today, coat } = useDog()
+const record = useRecord()
+const { growth, concerns, groomer } = useCare()
+const profile = computed(() => file.value.profile)
+const stage = ref<'ready' | 'run' | 'log'>('ready')
+const drawings = computed(() =>
+  careDrawings('clip', { sex: profile.value.sex, build: buildOf(profile.value.coat), fringe: false }),
+)
+const near = computed(() => dangersNear('clip', profile.value.sex).map((d) => DANGERS[d].label))
+const steps = computed<RunStep[]>(() => CLIP_STEPS.map((s, i) => ({ id: String(i), ...s })))
+const combed = computed(() => coat.value.places.every((p) => p.clearOn === today.value && !p.left.length))
+const blocked = computed(
+  () =>
+    concerns.value.length > 0 ||
+    coat.value.places.some((p) => p.last?.finding === 'felt' || (p.left.length && p.last?.finding === 'mat')),
+)
+
+const PARTS: Record<PartId, string> = {
+  body: 'Body',
+  legs: 'Legs',
+  head: 'Head',
+  ears: 'Ears',
+  tail: 'Tail and britches',
+}
+const lengthNow = (part: PartId) => {
+  const rows = coat.value.places.filter((p) => p.region.part === part)
+  return rows.length ? Math.round(rows.reduce((s, p) => s + p.mm, 0) / rows.length) : 0
+}
+const lengths = reactive<Record<PartId, string>>({ body: '', legs: '', head: '', ears: '', tail: '' })
+const given = computed(() => PART_IDS.filter((p) => lengths[p].trim() !== ''))
+const wrong = computed(() => {
+  for (const p of given.value) {
+    const n = Number(lengths[p])
+    const problem = lengthProblem(n) ?? longerProblem(lengthNow(p), n)
+    if (problem) return `${PARTS[p]}: ${problem}`
+  }
+  return null
+})
+const written = ref<{ id: string; day: string } | null>(null)
+async function write() {
+  const left = Object.fromEntries(
+    PART_IDS.map((p) => [p, lengths[p].trim() === '' ? lengthNow(p) : Number(lengths[p])]),
+  )
+  const [entry] = await record.add([
+    {
+      day: today.value,
+      time: localTime(),
+      what: { kind: 'visit', home: true, lengths: left as Record<PartId, number>, found: [] },
+    },
+  ])
+  written.value = entry!
+  stage.value = 'ready'
+}
+async function undo() {
+  if (written.value) await record.takeBack(written.value)
+  written.value = null
+}
+</script>
+
+<template>
+  <StepRun
+    v-if="stage === 'run'"
+    title="A body clip at home"
+    :steps="steps"
+    :drawings="drawings.slice(0, 1)"
+    @done="stage = 'log'"
+    @stop="stage = 'log'"
+  />
+  <form v-else-if="stage === 'log'" class="max-w-[560px]" @submit.prevent="write">
+    <h1 class="pt-1 desk:pt-4">How long was it left?</h1>
+    <p class="why mt-2">What you leave empty stays as it was. The map and its odds start from here.</p>
+    <label v-for="p in PART_IDS" :key="p" class="mt-2 flex items-center gap-3 border-b border-rule py-1">
+      <span class="flex-1"
+        >{{ PARTS[p] }} <span class="small">now {{ lengthNow(p) }} mm</span></span
+      >
+      <input
+        v-model="lengths[p]"
+        :name="`clip-${p}`"
+        inputmode="decimal"
+        class="h-11 w-20 border-b border-edge bg-transparent text-right"
+      />
+      mm
+    </label>
+    <p v-if="wrong" class="refusal mt-2" role="alert">{{ wrong }}</p>
+    <button class="act act-filled mt-4 w-full" :disabled="!!wrong || !given.length">Write the clip in</button>
+    <button type="button" class="quiet mt-2" @click="stage = 'ready'">Not done: write nothing</button>
+  </form>
+  <div v-else class="desk:grid desk:grid-cols-[minmax(0,1fr)_330px] desk:gap-10">
+    <section aria-label="A body clip at home">
+      <h1 class="pt-1 desk:pt-0">A body clip at home</h1>
+      <p class="why mt-2">It is the groomer’s trade and wants practice. This helps it go safely.</p>
+      <p v-if="written" class="mt-2 flex items-center gap-4" role="status">
+        Written in as a clip at home.<button class="quiet" @click="undo">Undo</button>
+      </p>
+      <p v-if="blocked" class="mt-3 flex gap-2 font-semibold text-vet" role="alert">
+        <VetMark class="shrink-0" />Not with a mat, felt or an open concern: leave it for {{ groomer }} or the
+        vet.
+      </p>
+      <p v-else-if="!combed" class="mt-3 flex gap-2 font-semibold text-caution">
+        <CautionMark class="shrink-0" />Washed, dry, and combed clear today first: a clipper jams on dirt and
+        stops at a mat.
+      </p>
+      <CareDiagram :names="drawings" class="mt-3" />
+      <p class="mt-2 flex gap-2 font-semibold text-caution">
+        <CautionMark class="shrink-0" />Never a blade at {{ near.join(', ') }}.
+      </p>
+      <button v-if="!blocked" class="act act-filled mt-3 w-full text-[17px]" @click="stage = 'run'">
+        Start
+      </button>
+    </section>
+    <section aria-label="Lengths" class="mt-6 desk:mt-0">
+      <h2 class="border-b border-ink pb-1">What a blade leaves</h2>
+      <BladeChart :growth="growth" class="mt-2" />
+    </section>
+  </div>
+</template>

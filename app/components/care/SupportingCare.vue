@@ -1,0 +1,134 @@
+<script setup lang="ts">
+import { NAILS_DID } from '#core/care/nails-did'
+import { nailsNext } from '#core/care/nails'
+import type { Fact } from '#core/record/entries'
+import { UNDERCOAT_IDS } from '#core/record/findings'
+import { sayDay } from '#core/record/say-day'
+import type { CareId } from '#core/care/due'
+import { CARE_CAUTIONS } from '#core/care/cautions'
+import type { CareCautionId } from '#core/care/cautions'
+import { capital } from '~/words/numbers'
+
+/** What is looked at and wiped between: one press each, with the caution beside it. */
+const { file, today } = useDog()
+const record = useRecord()
+const { dueOf, lastOf, habits, she } = useCare()
+interface Row {
+  care: CareId
+  label: string
+  how: string
+  caution: CareCautionId
+  presses: { words: string; what: Fact }[]
+}
+const NAILS = { looked: 'Looked, fine', trimmed: 'Trimmed', sliver: 'A sliver, still long' }
+const UNDERCOAT = { clear: 'Clear', some: 'Some', packed: 'Packed' }
+const done = (tidy: 'look-over' | 'eyes' | 'teeth' | 'ears'): Fact => ({ kind: 'tidy', tidy })
+const next = computed(() => nailsNext(file.value, today.value))
+const rows = computed<Row[]>(() => [
+  {
+    care: 'eyes',
+    label: 'Eyes',
+    how: 'Daily, wiped when there is anything: damp cloth, from the corner out.',
+    caution: 'dog-only',
+    presses: [{ words: 'Looked, wiped', what: done('eyes') }],
+  },
+  {
+    care: 'teeth',
+    label: 'Teeth',
+    how: 'Three times a week at least. Dog paste; a taste of it first.',
+    caution: 'dog-only',
+    presses: [{ words: 'Brushed', what: done('teeth') }],
+  },
+  {
+    care: 'nails',
+    label: 'Nails',
+    how: next.value.slivers
+      ? `Being shortened: a sliver every four days lets the quick draw back. ${capital(next.value.slivers === 1 ? 'one' : String(next.value.slivers))} so far.`
+      : 'A look every week or so; softer after a bath.',
+    caution: 'quick',
+    presses: NAILS_DID.map((nails) => ({
+      words: NAILS[nails],
+      what: { kind: 'tidy', tidy: 'nails', nails },
+    })),
+  },
+  ...(dueOf('undercoat')
+    ? [
+        {
+          care: 'undercoat' as const,
+          label: 'Dead undercoat',
+          how:
+            file.value.profile.coat === 'wire'
+              ? 'Carding with a fine knife takes the soft undercoat and keeps colour and texture.'
+              : 'Slicker, then rake, in the lie, in lines, light. Most during a shed; after a bath, forced air loosens more than any tool.',
+          caution: (file.value.profile.coat === 'wire' ? 'taut' : 'stop') as CareCautionId,
+          presses: UNDERCOAT_IDS.map((finding) => ({
+            words: UNDERCOAT[finding],
+            what: { kind: 'undercoat', finding } as Fact,
+          })),
+        },
+      ]
+    : []),
+])
+const earWords = computed(() =>
+  habits.value.earCare === 'wipe'
+    ? 'Look weekly; wipe what you can see with cleaner on cotton.'
+    : `Look weekly. Pale and odourless: leave ${she.value ? 'her' : 'his'} ears alone.`,
+)
+const last = ref<{ id: string; day: string; words: string } | null>(null)
+async function press(row: Row, p: Row['presses'][number]) {
+  const [entry] = await record.add([{ day: today.value, time: localTime(), what: p.what }])
+  last.value = { ...entry!, words: `${row.label}: ${p.words.toLowerCase()}` }
+}
+async function undo() {
+  if (last.value) await record.takeBack(last.value)
+  last.value = null
+}
+const when = (care: CareId) => {
+  const l = lastOf(care)
+  return l ? sayDay(l.day, today.value) : 'not yet'
+}
+</script>
+
+<template>
+  <section aria-label="Looked at between">
+    <h2 class="border-b border-ink pb-1">Looked at between</h2>
+    <p v-if="last" class="flex min-h-11 items-center gap-4" role="status">
+      <span>{{ last.words }}, written in.</span>
+      <button class="quiet" @click="undo">Undo</button>
+    </p>
+    <ul>
+      <li v-for="r in rows" :key="r.care" class="border-b border-rule py-2" :data-care="r.care">
+        <p class="flex items-baseline justify-between gap-3">
+          <span class="font-serif text-[18px] font-medium">{{ r.label }}</span>
+          <span class="small">{{ when(r.care) }}</span>
+        </p>
+        <p class="text-[14.5px] text-ink-2">{{ r.how }}</p>
+        <p class="flex gap-1.5 text-[14.5px] font-semibold text-caution">
+          <CautionMark class="shrink-0" />{{ CARE_CAUTIONS[r.caution] }}
+        </p>
+        <div class="mt-1 flex flex-wrap gap-1.5">
+          <button
+            v-for="p in r.presses"
+            :key="p.words"
+            class="min-h-11 rounded border border-edge px-3 text-[15px] font-semibold"
+            @click="press(r, p)"
+          >
+            {{ p.words }}
+          </button>
+        </div>
+      </li>
+      <li class="border-b border-rule py-2">
+        <p class="font-serif text-[18px] font-medium">Ears</p>
+        <p class="text-[14.5px] text-ink-2">{{ earWords }}</p>
+        <p class="flex gap-1.5 text-[14.5px] font-semibold text-caution">
+          <CautionMark class="shrink-0" />{{ CARE_CAUTIONS.canal }}
+        </p>
+      </li>
+      <li class="py-2">
+        <NuxtLink :to="`/dogs/${file.id}/look-over`" class="act act-plain w-full"
+          >Look {{ she ? 'her' : 'him' }} over, one minute</NuxtLink
+        >
+      </li>
+    </ul>
+  </section>
+</template>

@@ -1,0 +1,352 @@
+<script setup lang="ts">
+import { CARE_CAUTIONS } from '#core/care/cautions'
+import type { CareCautionId } from '#core/care/cautions'
+import { DANGERS, dangersNear } from '#core/care/dangers'
+import type { TrimId } from '#core/care/dangers'
+import { concernAt, placesOfTrim, readOut, sayWhere } from '#core/care/look-over'
+import { MEANS, offered, trimSteps, withheld } from '#core/care/trims'
+import { regionsOf } from '#core/coat/regions'
+import type { PlaceId } from '#core/coat/regions'
+import type { FactOf } from '#core/record/entries'
+import { COMFORT_IDS } from '#core/record/findings'
+import type { Comfort } from '#core/record/findings'
+import { SETTINGS, TAUGHT } from '#core/record/habits'
+import type { TaughtId } from '#core/record/habits'
+import { longerProblem, lengthProblem } from '#core/care/even-up'
+import { sayDay } from '#core/record/say-day'
+import { careDrawings } from '#drawing/care/which'
+import { NOT_TODAY, SETTING_WORDS, TAUGHT_WORDS, TRIM_WORDS } from '~/words/care'
+import type { NotToday } from '~/words/care'
+import { capital, plural } from '~/words/numbers'
+import type { RunStep } from './StepRun.vue'
+
+/** One tidy: whether today, what with, where never a blade, its steps, and what is written of it. */
+const props = defineProps<{ tidy: TrimId }>()
+const { file, today, coat } = useDog()
+const record = useRecord()
+const { dueOf, grown, concerns, habits, her, she, groomer, lastOf, changeHabits, problem } = useCare()
+const words = computed(() => TRIM_WORDS[props.tidy])
+const profile = computed(() => file.value.profile)
+
+const allowed = computed(() => ({ setting: habits.value.setting, taught: habits.value.taught }))
+const steps = computed(() =>
+  trimSteps(props.tidy, {
+    ...allowed.value,
+    sex: profile.value.sex,
+    face: habits.value.face,
+    earHair: habits.value.earHair,
+    sanitary: habits.value.sanitary,
+  }),
+)
+const may = computed(() => offered(props.tidy, allowed.value).map((m) => MEANS[m]))
+const not = computed(() => withheld(props.tidy, allowed.value).map((m) => MEANS[m]))
+const cuts = computed(() => steps.value.some((s) => s.cutsWith.length))
+const near = computed(() => dangersNear(props.tidy, profile.value.sex).map((d) => DANGERS[d].label))
+const drawings = computed(() =>
+  careDrawings(props.tidy, {
+    sex: profile.value.sex,
+    build: buildOf(profile.value.coat),
+    fringe: habits.value.face !== 'corners',
+  }),
+)
+
+const concern = computed(() => concernAt(props.tidy, concerns.value))
+/** What the record knows against it today. */
+const places = computed(() =>
+  placesOfTrim(props.tidy).flatMap((p) => {
+    const rows = coat.value.places.filter((r) => r.region.place === (p as PlaceId))
+    return rows
+  }),
+)
+const known = computed<NotToday[]>(() => [
+  ...(places.value.some((p) => p.wetTo && p.wetTo >= today.value) ? (['wet'] as const) : []),
+  ...(places.value.some((p) => p.left.length && (p.last?.finding === 'mat' || p.last?.finding === 'felt'))
+    ? (['matted'] as const)
+    : []),
+])
+const uncombed = computed(
+  () =>
+    places.value.filter((p) => !p.clearOn || p.clearOn < today.value).length > 0 &&
+    profile.value.coat !== 'smooth',
+)
+const said = ref<NotToday | null>(null)
+const against = computed<NotToday | null>(() => (cuts.value ? (said.value ?? known.value[0] ?? null) : null))
+watch(
+  () => props.tidy,
+  () => {
+    said.value = null
+    stage.value = 'ready'
+    written.value = null
+  },
+)
+
+const due = computed(() => (words.value.care ? dueOf(words.value.care) : null))
+const why = computed(() => {
+  const d = due.value
+  if (!d) return 'Looks come second: clean, clear and comfortable until the visit.'
+  const g = grown(d)
+  const weeks = Math.round(g.days / 7)
+  const since = g.days < 14 ? plural(g.days, 'day') : plural(weeks, 'week')
+  return d.last
+    ? `${capital(since)} and ${g.mm.toFixed(1)} mm since ${sayDay(d.last, today.value).replace(/^on /, '')}. ${her.value === 'her' ? 'Hers' : 'His'} runs out about every ${Math.round(d.interval.now)} days.`
+    : `Nothing on record yet. It runs out about every ${Math.round(d.interval.now)} days on a coat like ${her.value === 'her' ? 'hers' : 'his'}.`
+})
+
+const stage = ref<'ready' | 'run' | 'log'>('ready')
+const runSteps = computed<RunStep[]>(() =>
+  steps.value
+    .filter((s) => s.mine)
+    .map((s) => ({
+      id: s.id,
+      act: s.act,
+      how: s.how,
+      cautions: s.cutsWith.length || !s.near.length ? s.cautions : (s.cautions as readonly CareCautionId[]),
+      ...(s.cutsWith.length ? { tool: s.cutsWith.map((m) => MEANS[m]).join(', or ') } : {}),
+    })),
+)
+const theirs = computed(() => steps.value.filter((s) => !s.mine))
+
+const comfort = ref<Comfort>('easy')
+const sides = ref<{ left: number; right: number } | null>(null)
+const mm = ref('')
+const before = computed(() => {
+  const first = placesOfTrim(props.tidy).find((p) => coat.value.places.some((r) => r.region.place === p))
+  const ids = first ? regionsOf(first as PlaceId).map((r) => r.id) : []
+  const rows = coat.value.places.filter((p) => ids.includes(p.id))
+  return rows.length ? Math.max(...rows.map((p) => p.mm)) : null
+})
+const lengthWrong = computed(() => {
+  if (mm.value.trim() === '') return null
+  const n = Number(mm.value)
+  return lengthProblem(n) ?? (before.value === null ? null : longerProblem(before.value, n))
+})
+const written = ref<{ id: string; day: string; says: string } | null>(null)
+const WAS = [
+  { was: 'not-yet', words: 'Not yet needed' },
+  { was: 'right', words: 'Just right' },
+  { was: 'overdue', words: 'Overdue' },
+] as const
+async function write(was: (typeof WAS)[number]['was']) {
+  if (lengthWrong.value) return
+  const what: FactOf<'tidy'> = {
+    kind: 'tidy',
+    tidy: props.tidy,
+    was,
+    ...(mm.value.trim() === '' ? {} : { mm: Number(mm.value) }),
+    ...(sides.value ? { sides: sides.value } : {}),
+    ...(comfort.value === 'easy' ? {} : { comfort: comfort.value }),
+  }
+  const [entry] = await record.add([{ day: today.value, time: localTime(), what }])
+  const next = words.value.care ? dueOf(words.value.care) : null
+  written.value = { ...entry!, says: next ? `Next about ${sayDay(next.day, today.value)}.` : 'In the diary.' }
+  stage.value = 'ready'
+  mm.value = ''
+  comfort.value = 'easy'
+}
+async function undo() {
+  if (written.value) await record.takeBack(written.value)
+  written.value = null
+}
+const last = computed(() => (words.value.care ? lastOf(words.value.care) : null))
+
+const taughtBy = ref(habits.value.taughtBy ?? profile.value.groomer ?? '')
+const naming = ref(false)
+async function setting(s: (typeof SETTINGS)[number]) {
+  if (s === 'taught' && !habits.value.taughtBy) {
+    naming.value = true
+    return
+  }
+  naming.value = false
+  await changeHabits({ setting: s })
+}
+const shown = (t: TaughtId) => habits.value.taught.includes(t)
+const teach = (t: TaughtId, on: boolean) =>
+  changeHabits({ taught: on ? [...habits.value.taught, t] : habits.value.taught.filter((x) => x !== t) })
+</script>
+
+<template>
+  <div v-if="stage === 'run'">
+    <StepRun
+      :title="words.label"
+      :steps="runSteps"
+      :drawings="drawings.slice(0, 2)"
+      @done="stage = 'log'"
+      @stop="stage = 'log'"
+    />
+  </div>
+  <div v-else-if="stage === 'log'" class="max-w-[560px]">
+    <h1 class="pt-1 desk:pt-4">Was it time?</h1>
+    <p class="why mt-2">Praise and a treat. What you say moves when it comes up next.</p>
+    <ChoiceRow
+      v-model="comfort"
+      label="How the dog bore it"
+      :choices="COMFORT_IDS.map((c) => ({ value: c, words: c }))"
+      class="mt-3"
+    />
+    <label class="mt-3 block">
+      <span class="small block">Length left, mm, if you measured</span>
+      <input
+        v-model="mm"
+        name="left"
+        inputmode="decimal"
+        class="h-11 w-32 border-b border-edge bg-transparent"
+      />
+    </label>
+    <p v-if="lengthWrong" class="refusal mt-2" role="alert">{{ lengthWrong }}</p>
+    <EvenUp v-if="tidy === 'ears' || tidy === 'face'" class="mt-4" @sides="sides = $event" />
+    <div class="mt-4 grid gap-2">
+      <button
+        v-for="w in WAS"
+        :key="w.was"
+        class="act w-full"
+        :class="w.was === 'right' ? 'act-filled' : 'act-plain'"
+        :disabled="!!lengthWrong"
+        @click="write(w.was)"
+      >
+        {{ w.words }}
+      </button>
+    </div>
+    <button class="quiet mt-2" @click="stage = 'ready'">Not done: write nothing</button>
+  </div>
+  <div v-else class="desk:grid desk:grid-cols-[minmax(0,1fr)_330px] desk:gap-10">
+    <section :aria-label="words.label">
+      <h1 class="pt-1 desk:pt-0">{{ words.act(her) }}, {{ words.minutes }} minutes</h1>
+      <p class="why mt-2">{{ why }}</p>
+      <p v-if="written" class="mt-2 flex min-h-11 flex-wrap items-center gap-x-4" role="status">
+        <span>Written in. {{ written.says }}</span
+        ><button class="quiet" @click="undo">Undo</button>
+      </p>
+      <div v-if="concern" class="mt-3 border-y border-vet py-2" role="alert" data-blocked>
+        <p class="flex gap-2 font-semibold text-vet">
+          <VetMark class="shrink-0" />{{ sayWhere(concern.what.where) }}: a concern is open there. No tidy
+          until the vet has seen it.
+        </p>
+        <p class="mt-1">{{ readOut(file, concern, today) }}</p>
+        <NuxtLink :to="`/dogs/${file.id}/look-over`" class="quiet">To the look-over</NuxtLink>
+      </div>
+      <template v-else>
+        <fieldset class="mt-3 border-t border-rule pt-2">
+          <legend class="float-left text-[14px] text-ink-2">What you may use</legend>
+          <p class="small mb-1 text-right">a vet’s or groomer’s word comes first</p>
+          <div class="flex flex-wrap" role="radiogroup" aria-label="What you may use">
+            <button
+              v-for="s in SETTINGS"
+              :key="s"
+              role="radio"
+              :aria-checked="habits.setting === s"
+              class="min-h-12 border-b-[3px] px-2.5 text-[15px]"
+              :class="habits.setting === s ? 'border-ink font-bold' : 'border-transparent text-ink-2'"
+              @click="setting(s)"
+            >
+              {{
+                s === 'taught' && habits.taughtBy ? `as ${habits.taughtBy} showed me` : SETTING_WORDS[s].label
+              }}
+            </button>
+          </div>
+          <p class="small mt-1">
+            {{ capital(may.join(', ')) }}.
+            <template v-if="not.length"
+              ><s v-for="n in not" :key="n" class="mr-1">{{ n }}</s></template
+            >
+          </p>
+          <form
+            v-if="naming"
+            class="mt-2 flex items-end gap-3"
+            @submit.prevent="
+              changeHabits({ setting: 'taught', taughtBy }).then((ok) => ok && (naming = false))
+            "
+          >
+            <label class="flex-1"
+              ><span class="small block">Which groomer showed you?</span>
+              <input
+                v-model="taughtBy"
+                name="taught-by"
+                maxlength="40"
+                class="h-11 w-full border-b border-edge bg-transparent"
+            /></label>
+            <button class="act act-plain !min-h-11" :disabled="!taughtBy.trim()">That one</button>
+          </form>
+          <div v-if="habits.setting === 'taught'" class="mt-1">
+            <label v-for="t in TAUGHT" :key="t" class="flex min-h-11 items-center gap-2">
+              <input
+                type="checkbox"
+                class="size-5 accent-[var(--due)]"
+                :checked="shown(t)"
+                @change="teach(t, ($event.target as HTMLInputElement).checked)"
+              />
+              {{ TAUGHT_WORDS[t] }}
+            </label>
+          </div>
+          <p v-if="problem" class="refusal" role="alert">{{ problem }}</p>
+        </fieldset>
+        <div v-if="cuts" class="mt-2 border-t border-rule pt-2">
+          <p class="flex flex-wrap items-center gap-1.5">
+            <span class="mr-1 text-ink-2">Not today if</span>
+            <button
+              v-for="(n, id) in NOT_TODAY"
+              :key="id"
+              class="min-h-11 rounded border px-2.5 text-[15px] font-semibold"
+              :class="against === id ? 'border-caution text-caution' : 'border-edge'"
+              :aria-pressed="against === id"
+              @click="said = said === id ? null : id"
+            >
+              {{ n.label.toLowerCase() }}
+            </button>
+          </p>
+          <p v-if="against" class="mt-2 flex gap-2 font-semibold text-caution" role="alert" data-not-today>
+            <CautionMark class="shrink-0" />{{ NOT_TODAY[against].says }}
+          </p>
+          <p v-else-if="uncombed" class="mt-2 flex gap-2 font-semibold text-caution">
+            <CautionMark class="shrink-0" />Comb {{ she ? 'her' : 'him' }} through there first: a blade stops
+            at what the comb has not met.
+          </p>
+        </div>
+        <p class="mt-2 flex gap-2 font-semibold text-caution">
+          <CautionMark class="shrink-0" />Never a blade at {{ near.join(', ') }}.
+        </p>
+        <button
+          v-if="!against"
+          class="act act-filled sticky bottom-[68px] z-10 mt-3 w-full text-[17px] desk:static"
+          @click="stage = 'run'"
+        >
+          {{ `Start: ${runSteps[0]?.act.toLowerCase()}` }}
+        </button>
+        <NuxtLink v-else :to="`/dogs/${file.id}`" class="act act-plain mt-3 w-full">Back to today</NuxtLink>
+        <CareDiagram :names="drawings" class="mt-5" />
+      </template>
+    </section>
+    <section v-if="!concern" aria-label="In this order" class="mt-6 desk:mt-0">
+      <h2 class="border-b border-ink pb-1">In this order</h2>
+      <ol>
+        <li
+          v-for="(s, i) in steps"
+          :key="s.id"
+          class="grid grid-cols-[26px_1fr] border-b border-rule py-2"
+          :data-step="s.id"
+        >
+          <span class="figure text-[18px]" :class="s.mine ? 'text-due' : 'text-ink-3'">{{ i + 1 }}</span>
+          <span>
+            <span
+              v-for="c in s.mine ? s.cautions : []"
+              :key="c"
+              class="flex gap-1.5 text-[14px] font-semibold text-caution"
+              ><CautionMark class="shrink-0" />{{ CARE_CAUTIONS[c] }}</span
+            >
+            <b class="font-semibold" :class="s.mine ? '' : 'text-ink-2'">{{ s.act }}</b>
+            <span class="why block text-[15px]">{{ s.mine ? s.how : `for ${groomer}, as you are set` }}</span>
+          </span>
+        </li>
+      </ol>
+      <p v-if="theirs.length" class="small mt-2">
+        {{ capital(plural(theirs.length, 'step')) }} left to {{ groomer }}.
+      </p>
+      <div v-if="last" class="mt-5">
+        <h2 class="border-b border-ink pb-1">Last time</h2>
+        <p class="why mt-2">
+          {{ capital(sayDay(last.day, today))
+          }}{{ last.was ? `: ${WAS.find((w) => w.was === last!.was)!.words.toLowerCase()}` : '' }}.
+        </p>
+      </div>
+    </section>
+  </div>
+</template>

@@ -1,0 +1,32 @@
+<script setup lang="ts">
+import { TRIM_IDS } from '#core/care/dangers'
+import { sayDay } from '#core/record/say-day'
+import { CARE } from '#core/care/due'
+import { TRIM_WORDS } from '~/words/care'
+
+/** The care beside the comb that has fallen due. */
+const { file, today } = useDog()
+const { due } = useCare()
+const MOST = 3
+const DAILY = ['eyes', 'teeth', 'look-over']
+const now = computed(() => due.value.filter((d) => d.day <= today.value && !DAILY.includes(d.care)))
+const to = (care: string) =>
+  care === 'bath'
+    ? `/dogs/${file.value.id}/bath`
+    : `/dogs/${file.value.id}/tidies${(TRIM_IDS as readonly string[]).includes(care) ? `?at=${care}` : ''}`
+const minutes = (care: string) => Object.entries(TRIM_WORDS).find(([id]) => id === care)?.[1].minutes
+</script>
+
+<template>
+  <ul v-if="now.length" aria-label="Also due" data-due>
+    <li v-for="d in now.slice(0, MOST)" :key="d.care" class="border-b border-rule">
+      <NuxtLink :to="to(d.care)" class="flex min-h-11 items-center gap-2">
+        <b class="font-semibold">{{ CARE[d.care].label }}</b>
+        <i class="why min-w-0 flex-1 truncate text-[15px]">{{
+          d.last ? `last ${sayDay(d.last, today)}` : 'not done yet'
+        }}</i>
+        <span v-if="minutes(d.care)">{{ minutes(d.care) }} min</span>
+      </NuxtLink>
+    </li>
+  </ul>
+</template>

@@ -1,0 +1,58 @@
+<script setup lang="ts">
+import { nudgesOf } from '#core/season/weather'
+import type { Fact } from '#core/record/entries'
+import { timeline } from '#core/record/timeline'
+import { sayNudge } from '~/words/weather'
+
+/** What the weather suggests: an entry to write in one press, or a look to take. */
+const { file, today } = useDog()
+const record = useRecord()
+const combAtTable = useCombAtTable()
+const { weather } = useWeather()
+const todays = computed(() => timeline(file.value.entries).filter((f) => f.day === today.value))
+const wetToday = computed(() => todays.value.some((f) => f.what.kind === 'wet'))
+const feetToday = computed(() =>
+  todays.value.some((f) => f.what.kind === 'check' && /foot/.test(f.what.region)),
+)
+const dismissed = ref(false)
+const nudge = computed(() => {
+  if (!weather.value || dismissed.value) return null
+  return (
+    nudgesOf(weather.value).find((n) =>
+      n.nudge === 'wet-walk' || n.nudge === 'muddy'
+        ? !wetToday.value
+        : n.nudge === 'seeds'
+          ? !feetToday.value
+          : true,
+    ) ?? null
+  )
+})
+const WET: Partial<Record<string, Fact>> = {
+  'wet-walk': { kind: 'wet', how: 'rain', combedDry: false },
+  muddy: { kind: 'wet', how: 'grass', combedDry: false },
+}
+const last = ref<{ id: string; day: string } | null>(null)
+async function write(what: Fact) {
+  const [entry] = await record.add([{ day: today.value, time: localTime(), what }])
+  last.value = entry!
+}
+async function undo() {
+  if (last.value) await record.takeBack(last.value)
+  last.value = null
+}
+const feet = () => combAtTable(['forefoot.left', 'forefoot.right', 'hindfoot.left', 'hindfoot.right'])
+</script>
+
+<template>
+  <p v-if="last" class="flex min-h-11 items-center gap-4 border-b border-rule" role="status">
+    <span>A wet walk, written in.</span><button class="quiet" @click="undo">Undo</button>
+  </p>
+  <div v-else-if="nudge" class="flex flex-wrap items-center gap-x-4 border-b border-rule py-1" data-weather>
+    <span class="why min-w-0 flex-1 basis-52 text-[15px]">{{ sayNudge(nudge) }}</span>
+    <button v-if="WET[nudge.nudge]" class="quiet" @click="write(WET[nudge.nudge]!)">Yes, wet</button>
+    <button v-else-if="nudge.nudge === 'seeds'" class="quiet" @click="feet">Check the feet</button>
+    <button class="quiet !font-normal text-ink-2" @click="dismissed = true">
+      {{ WET[nudge.nudge] ? 'No' : 'Seen' }}
+    </button>
+  </div>
+</template>

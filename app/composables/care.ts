@@ -1,0 +1,63 @@
+import { CARE, careDue, doneOn, RUNS_OUT_MM } from '#core/care/due'
+import type { CareId, Due } from '#core/care/due'
+import { openConcerns } from '#core/care/look-over'
+import { daysBetween } from '#core/record/day'
+import { habitsOf } from '#core/record/habits'
+import type { Habits } from '#core/record/profile'
+
+/** What care is due when, how far it has grown since, and what stands against it. */
+export function useCare() {
+  const { file, today, coat } = useDog()
+  const record = useRecord()
+  const growth = computed(() => coat.value.learnedGrowth.now)
+  const due = computed(() => careDue(file.value, today.value, growth.value))
+  const dueOf = (care: CareId): Due | null => due.value.find((d) => d.care === care) ?? null
+  const concerns = computed(() => openConcerns(file.value, today.value))
+  const habits = computed(() => habitsOf(file.value.profile))
+  const she = computed(() => file.value.profile.sex === 'female')
+  const her = computed(() => (she.value ? 'her' : 'his'))
+  const groomer = computed(() => file.value.profile.groomer ?? 'the groomer')
+
+  /** Grown since it was last done, and what is let grow, mm. */
+  function grown(d: Due): { mm: number; of: number; days: number } {
+    const days = daysBetween(d.last ?? file.value.profile.since, today.value)
+    const of =
+      d.care in RUNS_OUT_MM ? RUNS_OUT_MM[d.care as keyof typeof RUNS_OUT_MM] : d.interval.now * growth.value
+    // What was told of its times counts: the limit moves with the interval.
+    return { mm: days * growth.value, of: Math.min(of, d.interval.now * growth.value), days }
+  }
+  const lastOf = (care: CareId) =>
+    doneOn(file.value, care)
+      .filter((d) => d.day <= today.value)
+      .at(-1) ?? null
+
+  const problem = ref('')
+  async function changeHabits(more: Habits) {
+    const { profile } = file.value
+    try {
+      const next: Habits = { ...profile.habits, ...more }
+      for (const key of Object.keys(next) as (keyof Habits)[]) if (next[key] === undefined) delete next[key]
+      await record.changeProfile({ ...profile, habits: next })
+      problem.value = ''
+      return true
+    } catch (error) {
+      problem.value = error instanceof NoSignal ? 'This wants a signal; nothing was changed.' : inWords(error)
+      return false
+    }
+  }
+  return {
+    growth,
+    due,
+    dueOf,
+    concerns,
+    habits,
+    she,
+    her,
+    groomer,
+    grown,
+    lastOf,
+    changeHabits,
+    problem,
+    labels: CARE,
+  }
+}

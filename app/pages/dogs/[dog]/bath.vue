@@ -1,0 +1,401 @@
+<script setup lang="ts">
+import { bathAmounts, meanLength, USUAL_RATIO, WATER_C } from '#core/care/bath-recipe'
+import { bathSteps } from '#core/care/bath-steps'
+import { CARE_CAUTIONS } from '#core/care/cautions'
+import { bottleProblem } from '#core/care/mix'
+import { mistFor } from '#core/care/mist'
+import { mayWash } from '#core/care/wash-gate'
+import { fahrenheit, VOLUME_UNITS } from '#core/coat/units'
+import type { VolumeUnit } from '#core/coat/units'
+import { regionsOf } from '#core/coat/regions'
+import { addDays, daysBetween } from '#core/record/day'
+import { dayAndMonth, sayDay } from '#core/record/say-day'
+import { driesSlowly } from '#core/season/weather'
+import { useNow } from '@vueuse/core'
+import { clockTime, namesOf, sayWash } from '~/words/bath'
+import { capital, plural } from '~/words/numbers'
+
+/** May I wash today, what to make up, how long drying takes, the bath in its order, and what is written of it. */
+const { file, today, coat } = useDog()
+const record = useRecord()
+const combAtTable = useCombAtTable()
+const { habits, she, groomer, dueOf, lastOf, changeHabits, problem } = useCare()
+const { weather } = useWeather()
+const profile = computed(() => file.value.profile)
+
+const skin = ref<'well' | 'sore'>('well')
+const stitches = ref(false)
+const dirty = ref(false)
+const soaks = ref<boolean | undefined>(undefined)
+const clock = useNow({ interval: 60_000 })
+const now = computed(() => clock.value.getHours() * 60 + clock.value.getMinutes())
+const mm = computed(() => meanLength(coat.value))
+const bath = computed(() => dueOf('bath')!)
+const sinceBath = computed(() => {
+  const last = lastOf('bath')
+  return last ? daysBetween(last.day, today.value) : null
+})
+const cold = computed(() => (weather.value ? driesSlowly(weather.value) : false))
+const gate = computed(() =>
+  mayWash({
+    coat: coat.value,
+    skin: skin.value,
+    stitches: stitches.value,
+    vetPlan: habits.value.vetPlan,
+    dirty: dirty.value,
+    sinceBath: sinceBath.value,
+    interval: bath.value.interval.now,
+    washFirst: habits.value.wash === 'wash-first',
+    ...(soaks.value === undefined ? {} : { soaks: soaks.value }),
+    dryer: habits.value.dryer,
+    ...(habits.value.watts ? { watts: habits.value.watts } : {}),
+    cold: cold.value,
+    mm: mm.value,
+    now: now.value,
+    bed: habits.value.bed,
+  }),
+)
+const said = computed(() =>
+  sayWash(gate.value, {
+    she: she.value,
+    groomer: groomer.value,
+    today: today.value,
+    vetPlan: habits.value.vetPlan,
+  }),
+)
+const go = computed(() => said.value.tone === 'go')
+const open = computed(() => (gate.value.answer.answer === 'comb-first' ? gate.value.answer.places : []))
+const shades = computed(() =>
+  Object.fromEntries(
+    open.value.flatMap((p) => [
+      [p, 4],
+      [`${p}.left`, 4],
+      [`${p}.right`, 4],
+    ]),
+  ),
+)
+const checks = computed(() => {
+  const g = gate.value
+  const days = bath.value.interval.now
+  return [
+    {
+      ok: g.combed.places === g.combed.of,
+      label: 'Combed through',
+      says: `${g.combed.places} of ${g.combed.of} places since yesterday`,
+    },
+    {
+      ok: skin.value === 'well' && !stitches.value,
+      label: 'Skin well',
+      says: skin.value === 'well' ? 'as you see it' : 'sore',
+    },
+    {
+      ok: sinceBath.value === null || sinceBath.value >= days / 2 || dirty.value,
+      label: 'Not too soon',
+      says:
+        sinceBath.value === null
+          ? 'no bath on record'
+          : `${plural(sinceBath.value, 'day')} since; about every ${Math.round(days)}`,
+    },
+    {
+      ok: g.startBy === null ? profile.value.coat === 'smooth' : now.value <= g.startBy,
+      label: 'Dry before bed',
+      says:
+        g.startBy === null ? 'no dryer' : `start by ${clockTime(g.startBy)}, it is ${clockTime(now.value)}`,
+    },
+    {
+      ok: !habits.value.vetPlan,
+      label: 'No vet’s plan against it',
+      says: habits.value.vetPlan ?? 'none on file',
+    },
+  ]
+})
+
+const unit = ref<VolumeUnit>('ml')
+const shampooParts = ref(String(USUAL_RATIO.shampoo))
+const conditionerParts = ref(String(USUAL_RATIO.conditioner))
+const amounts = computed(() => bathAmounts(profile.value.weightKg, mm.value))
+const bottle = ref('500')
+const tooMuch = computed(() => bottleProblem(amounts.value.shampooMl, Number(bottle.value)))
+const mist = computed(() => mistFor(250, false)!)
+const steps = computed(() => bathSteps(profile.value.coat, amounts.value))
+const planEdit = ref(false)
+const plan = ref(habits.value.vetPlan ?? '')
+const bed = ref(clockTime(habits.value.bed))
+const setBed = () => {
+  const [h, m] = bed.value.split(':').map(Number)
+  if (h !== undefined && m !== undefined) void changeHabits({ bed: h * 60 + m })
+}
+
+const stage = ref<'ready' | 'run' | 'log'>('ready')
+const combThese = () => combAtTable(open.value.flatMap((p) => regionsOf(p).map((r) => r.id)))
+const written = ref<{ id: string; day: string; says: string } | null>(null)
+async function write(combedOut: boolean, says: string) {
+  const [entry] = await record.add([
+    { day: today.value, time: localTime(), what: { kind: 'wash', combedOut } },
+  ])
+  written.value = { ...entry!, says }
+  stage.value = 'ready'
+}
+async function toTable() {
+  await write(false, 'Washed; the comb next.')
+  await combAtTable(coat.value.places.map((p) => p.id))
+}
+async function undo() {
+  if (written.value) await record.takeBack(written.value)
+  written.value = null
+}
+const nextBath = computed(() => {
+  const days = bath.value.interval.now
+  return [addDays(today.value, Math.round(days * 0.8)), addDays(today.value, Math.round(days * 1.3))] as const
+})
+const warm = `${WATER_C.from} to ${WATER_C.to} °C, ${Math.round(fahrenheit(WATER_C.from))} to ${Math.round(fahrenheit(WATER_C.to))} °F`
+useHead({ title: computed(() => `${profile.value.name}, bath · Grumbo`) })
+</script>
+
+<template>
+  <StepRun
+    v-if="stage === 'run'"
+    title="The bath"
+    :steps="steps"
+    @done="stage = 'log'"
+    @stop="stage = 'log'"
+  />
+  <div v-else-if="stage === 'log'" class="mx-auto max-w-[560px]">
+    <h1 class="pt-1 desk:pt-4">Dry. Now comb {{ she ? 'her' : 'him' }} through</h1>
+    <p class="why mt-2">
+      {{ she ? 'Her' : 'His' }} clock for knots starts again at this comb check, not at the bath.
+    </p>
+    <div class="mt-5 grid gap-2">
+      <button
+        class="act act-filled w-full"
+        @click="write(true, 'Washed, dried and combed out. All of it counts as clear from today.')"
+      >
+        The comb glides everywhere
+      </button>
+      <button class="act act-plain w-full" @click="toTable">It catches: to the table</button>
+      <button
+        class="act act-plain w-full"
+        @click="
+          write(
+            false,
+            'Washed and not combed out. Knots are tighter now and wet hair makes more: comb within a day.',
+          )
+        "
+      >
+        Not combed out today
+      </button>
+    </div>
+    <button class="quiet mt-3" @click="stage = 'ready'">No bath after all: write nothing</button>
+  </div>
+  <div v-else class="pt-1 desk:grid desk:grid-cols-[392px_minmax(0,1fr)_330px] desk:gap-10 desk:pt-4">
+    <section aria-label="May I wash today?">
+      <h1 :class="said.tone === 'vet' ? 'text-vet' : ''" data-wash>{{ said.head }}</h1>
+      <p class="why mt-2">{{ said.why }}</p>
+      <p v-if="written" class="mt-2 flex min-h-11 flex-wrap items-center gap-x-4" role="status">
+        <span>{{ written.says }}</span><button class="quiet" @click="undo">Undo</button>
+      </p>
+      <ul class="mt-3 border-t border-ink">
+        <li v-for="c in checks" :key="c.label" class="flex min-h-11 items-center gap-3 border-b border-rule">
+          <svg
+            width="18"
+            height="18"
+            viewBox="0 0 18 18"
+            fill="none"
+            stroke-width="2.2"
+            aria-hidden="true"
+            :stroke="c.ok ? 'var(--ink)' : 'var(--due)'"
+          >
+            <path v-if="c.ok" d="M2 10l4 5L16 3" />
+            <circle v-else cx="9" cy="9" r="6.5" />
+          </svg>
+          <b class="font-semibold" :class="c.ok ? '' : 'text-due'"
+            >{{ c.label }}<span class="sr-only">{{ c.ok ? ': yes' : ': not yet' }}</span></b
+          >
+          <i class="why ml-auto min-w-0 text-right text-[14.5px]">{{ c.says }}</i>
+        </li>
+      </ul>
+      <div class="mt-2 flex flex-wrap items-center gap-1.5">
+        <button
+          v-for="t in [
+            {
+              words: 'Skin is sore',
+              on: skin === 'sore',
+              set: () => (skin = skin === 'sore' ? 'well' : 'sore'),
+            },
+            { words: 'Stitches', on: stitches, set: () => (stitches = !stitches) },
+            { words: 'Really dirty', on: dirty, set: () => (dirty = !dirty) },
+          ]"
+          :key="t.words"
+          class="min-h-11 rounded border px-2.5 text-[15px] font-semibold"
+          :class="t.on ? 'border-ink bg-well' : 'border-edge'"
+          :aria-pressed="t.on"
+          @click="t.set()"
+        >
+          {{ t.words }}
+        </button>
+        <button class="quiet ml-1" :aria-expanded="planEdit" @click="planEdit = !planEdit">
+          Vet’s plan, bedtime
+        </button>
+      </div>
+      <form
+        v-if="planEdit"
+        class="mt-2 grid gap-2 border-t border-rule pt-2"
+        @submit.prevent="changeHabits({ vetPlan: plan.trim() || undefined })"
+      >
+        <label
+          ><span class="small block">What the vet said of baths, if anything</span>
+          <input
+            v-model="plan"
+            name="vet-plan"
+            maxlength="200"
+            class="h-11 w-full border-b border-edge bg-transparent"
+        /></label>
+        <div class="flex items-end gap-4">
+          <button class="act act-plain !min-h-11">Keep it</button>
+          <label class="ml-auto"
+            ><span class="small block">In bed by</span>
+            <input
+              v-model="bed"
+              type="time"
+              name="bed"
+              class="h-11 border-b border-edge bg-transparent"
+              @change="setBed"
+          /></label>
+        </div>
+      </form>
+      <p v-if="problem" class="refusal" role="alert">{{ problem }}</p>
+      <div
+        v-if="gate.answer.answer === 'comb-first' && (gate.answer.tryWater || soaks !== undefined)"
+        class="mt-2 border-t border-rule pt-2"
+      >
+        <p class="font-semibold">The water test, at what catches: does water soak to the skin?</p>
+        <div class="mt-1 flex gap-2">
+          <button class="act act-plain !min-h-11 flex-1" @click="soaks = true">It soaks in</button>
+          <button class="act act-plain !min-h-11 flex-1" @click="soaks = false">It runs off</button>
+        </div>
+        <p v-if="soaks === false" class="small mt-1">
+          Where water cannot go, that coat will come off: {{ groomer }}.
+        </p>
+      </div>
+      <template v-if="gate.answer.answer === 'comb-first'">
+        <DogDrawing
+          v-if="open.length <= 8"
+          :sheet="buildOf(profile.coat)"
+          :states="shades"
+          :detail="1.9"
+          class="mx-auto mt-3 max-h-[220px]"
+        />
+        <p class="small mt-1">
+          {{ capital(namesOf(gate.answer).slice(0, 8).join(', '))
+          }}{{ open.length > 8 ? ` and ${open.length - 8} more` : '' }}.
+        </p>
+        <button class="act act-filled mt-3 w-full text-[17px]" @click="combThese">
+          {{
+            open.length > 8 ? `Comb ${she ? 'her' : 'him'} through` : `Comb ${plural(open.length, 'place')}`
+          }}
+        </button>
+      </template>
+      <template v-else-if="go">
+        <p class="mt-3 flex gap-2 font-semibold text-caution">
+          <CautionMark class="shrink-0" />{{ CARE_CAUTIONS.alone }} {{ CARE_CAUTIONS.mains }}
+        </p>
+        <button class="act act-filled mt-3 w-full text-[17px]" @click="stage = 'run'">Start the bath</button>
+      </template>
+      <NuxtLink v-else-if="said.tone === 'stop'" :to="`/dogs/${file.id}`" class="act act-plain mt-4 w-full"
+        >Back to today</NuxtLink
+      >
+      <button v-if="said.tone !== 'vet'" class="quiet mt-1" @click="stage = 'log'">
+        It was washed already: write it in
+      </button>
+    </section>
+
+    <section aria-label="Make up" class="mt-6 desk:mt-0">
+      <div class="flex items-baseline justify-between border-b border-ink pb-1">
+        <h2>Make up</h2>
+        <span class="small">{{ profile.weightKg }} kg at {{ Math.round(mm) }} mm</span>
+      </div>
+      <div class="mt-3 grid grid-cols-3 gap-3">
+        <MixJar v-model="shampooParts" name="shampoo" :total-ml="amounts.shampooMl" :unit="unit" />
+        <MixJar
+          v-model="conditionerParts"
+          name="conditioner"
+          :total-ml="amounts.conditionerMl"
+          :unit="unit"
+        />
+        <div>
+          <svg viewBox="0 0 70 162" class="h-[150px]" aria-hidden="true">
+            <g fill="none" stroke="var(--ink)" stroke-width="1.8" stroke-linejoin="round">
+              <path
+                d="M8 40H34V54M34 34V46M14 34H46V52M30 54H40V64M22 64C10 72 8 80 8 92V148Q8 156 16 156H54Q62 156 62 148V92C62 80 60 72 48 64Z"
+              />
+            </g>
+            <path
+              v-for="i in 12"
+              :key="i"
+              :d="`M12 ${152 - i * 5}q12 -1.500 24 0t22 0`"
+              stroke="var(--ink-3)"
+              stroke-width="1"
+              fill="none"
+              opacity=".6"
+            />
+          </svg>
+          <p class="figure text-[19px]">250 ml</p>
+          <b class="font-semibold">mist</b>
+          <p class="text-[15px]">{{ mist.conditionerMl }} ml conditioner<br />in distilled water</p>
+        </div>
+      </div>
+      <div class="mt-2 flex flex-wrap items-end gap-x-5 gap-y-1">
+        <label
+          ><span class="small block">In</span>
+          <select v-model="unit" name="unit" class="h-11 border-b border-edge bg-transparent pr-2">
+            <option v-for="u in VOLUME_UNITS" :key="u">{{ u }}</option>
+          </select></label
+        >
+        <label
+          ><span class="small block">Your bottle, ml</span>
+          <input
+            v-model="bottle"
+            name="bottle"
+            inputmode="numeric"
+            class="h-11 w-20 border-b border-edge bg-transparent"
+        /></label>
+        <p class="small pb-3">Water {{ warm }}; tried on your wrist.</p>
+      </div>
+      <p v-if="tooMuch" class="refusal" role="alert">{{ tooMuch }}</p>
+      <DryingTimes
+        class="mt-5"
+        :coat="profile.coat"
+        :kg="profile.weightKg"
+        :mm="mm"
+        :cold="cold"
+        :dryer="habits.dryer"
+        :watts="habits.watts"
+        @dryer="changeHabits({ dryer: $event })"
+        @watts="changeHabits({ watts: $event })"
+      />
+    </section>
+
+    <section aria-label="In this order" class="mt-6 desk:mt-0">
+      <h2 class="border-b border-ink pb-1">In this order</h2>
+      <ol>
+        <li v-for="(s, i) in steps" :key="s.id" class="grid grid-cols-[26px_1fr] border-b border-rule py-1.5">
+          <span class="figure text-[18px] text-due">{{ i + 1 }}</span>
+          <span>
+            <b class="font-semibold">{{ s.act }}</b>
+            <span
+              v-for="c in s.cautions.slice(0, 1)"
+              :key="c"
+              class="flex gap-1.5 text-[14px] font-semibold text-caution"
+              ><CautionMark class="shrink-0" />{{ CARE_CAUTIONS[c] }}</span
+            >
+          </span>
+        </li>
+      </ol>
+      <h2 class="mt-5 border-t border-ink pt-2">Then</h2>
+      <p class="why mt-1">
+        Next bath between {{ dayAndMonth(nextBath[0]) }} and {{ dayAndMonth(nextBath[1]) }}.
+        {{ lastOf('bath') ? `Last ${sayDay(lastOf('bath')!.day, today)}.` : '' }}
+      </p>
+    </section>
+  </div>
+</template>

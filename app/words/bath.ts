@@ -1,0 +1,85 @@
+import type { WashAnswer, WashGate } from '#core/care/wash-gate'
+import { placeRow } from '#core/coat/regions'
+import { sayDay } from '#core/record/say-day'
+import { plural, wholeMinutes } from './numbers'
+
+export const clockTime = (minutes: number) => {
+  const m = ((Math.round(minutes) % 1440) + 1440) % 1440
+  return `${String(Math.floor(m / 60)).padStart(2, '0')}:${String(m % 60).padStart(2, '0')}`
+}
+
+/** The answer to "may I wash today", as a headline and its reason. */
+export function sayWash(
+  { answer, startBy }: Pick<WashGate, 'answer' | 'startBy'>,
+  who: { she: boolean; groomer: string; today: string; vetPlan: string | null },
+): { head: string; why: string; tone: 'go' | 'first' | 'stop' | 'vet' } {
+  const her = who.she ? 'her' : 'him'
+  switch (answer.answer) {
+    case 'vet':
+      return {
+        head: 'No bath: ring the vet',
+        why:
+          answer.why === 'sore'
+            ? 'Sore skin is for the vet to see first. Nothing is put on it here.'
+            : 'Stitches stay dry until the vet says otherwise.',
+        tone: 'vet',
+      }
+    case 'vet-plan':
+      return {
+        head: 'As your vet said',
+        why: `${who.vetPlan ?? ''} That comes before anything here.`,
+        tone: 'go',
+      }
+    case 'groomer':
+      return {
+        head: `Not at home: ${who.groomer}`,
+        why: {
+          felt: 'Felted hair tightens in water and holds it. Tell them when you book.',
+          many: 'Many mats tighten in water. Tell them when you book.',
+          mat: 'A mat tightens in water. It is theirs to decide, dry.',
+        }[answer.why],
+        tone: 'stop',
+      }
+    case 'comb-first': {
+      const n = answer.places.length
+      return {
+        head:
+          n > 8 ? 'Comb her through, then wash'.replace('her', her) : `Comb ${plural(n, 'place')}, then wash`,
+        why: `Water tightens what the comb has not been through. ${n === 1 ? 'It is' : 'They are'} ${plural(wholeMinutes(answer.minutes), 'minute')}.`,
+        tone: 'first',
+      }
+    }
+    case 'wash-first':
+      return {
+        head: 'Wash first',
+        why: 'Water soaks to the skin, only snags and knots are there, and your dryer parts the coat: condition heavily, dry, then line-brush.',
+        tone: 'go',
+      }
+    case 'no-dryer':
+      return {
+        head: 'Not without a dryer',
+        why: 'A coat like this left to dry by itself curls up and knots. Borrow one, or leave it for the visit.',
+        tone: 'stop',
+      }
+    case 'too-late':
+      return {
+        head: 'Not today: too late to dry',
+        why: `Dry before bed means starting by ${clockTime(answer.startBy)}. Tomorrow.`,
+        tone: 'stop',
+      }
+    case 'too-soon':
+      return {
+        head: 'Not yet',
+        why: `Washed too often the skin dries. From ${sayDay(answer.from, who.today).replace(/^on /, '')}, unless ${who.she ? 'she' : 'he'} is dirty.`,
+        tone: 'stop',
+      }
+    case 'yes':
+      return {
+        head: 'Yes, wash today',
+        why: `The comb went through everywhere.${startBy === null ? '' : ` Start by ${clockTime(startBy)} to be dry before bed.`}`,
+        tone: 'go',
+      }
+  }
+}
+export const namesOf = (answer: WashAnswer) =>
+  answer.answer === 'comb-first' ? answer.places.map((p) => placeRow(p).plural.toLowerCase()) : []
