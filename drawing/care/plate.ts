@@ -117,6 +117,7 @@ export class Plate {
   private readonly random: () => number
   /** Points of the signs, which no number may hide. */
   private readonly busy: Pt[] = []
+  private readonly hatched: (readonly Pt[])[] = []
 
   constructor(
     private readonly title: string,
@@ -266,6 +267,7 @@ export class Plate {
   /** A danger place, with what is left open within it. */
   danger(id: DangerId, poly: readonly Pt[], hole?: readonly Pt[]): this {
     this.busy.push(...poly)
+    this.hatched.push(poly)
     this.signs.dangers.push({ id, d: shape(poly) + (hole ? shape(hole) : '') })
     return this
   }
@@ -319,7 +321,12 @@ export class Plate {
             const near = (list: readonly Pt[], room: number) =>
               list.reduce((sum, b) => sum + Math.max(0, room - distance(q, b) / dot) ** 2, 0)
             const outward = distance(q, middle) - distance(p, middle)
-            const cost = near(this.busy, 1.5) + 60 * near(taken, 2.4) + reach * 0.5 - (outward / dot) * 0.12
+            const cost =
+              near(this.busy, 1.5) +
+              (this.hatched.some((h) => inside(q, h)) ? 40 : 0) +
+              60 * near(taken, 2.4) +
+              reach * 0.5 -
+              (outward / dot) * 0.12
             if (cost < least) [least, best] = [cost, q]
           }
         taken.push(best)

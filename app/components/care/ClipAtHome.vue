@@ -5,6 +5,7 @@ import { longerProblem, lengthProblem } from '#core/care/even-up'
 import { PART_IDS } from '#core/coat/regions'
 import type { PartId } from '#core/coat/regions'
 import { careDrawings } from '#drawing/care/which'
+import { listed } from '~/words/numbers'
 import type { RunStep } from './StepRun.vue'
 
 /** A body clip at home: led, and written down as a visit done at home with the lengths left. */
@@ -112,7 +113,7 @@ async function undo() {
       </p>
       <CareDiagram :names="drawings" class="mt-3" />
       <p class="mt-2 flex gap-2 font-semibold text-caution">
-        <CautionMark class="shrink-0" />Never a blade at {{ near.join(', ') }}.
+        <CautionMark class="shrink-0" />Never a blade at {{ listed(near) }}.
       </p>
       <button v-if="!blocked" class="act act-filled mt-3 w-full text-[17px]" @click="stage = 'run'">
         Start

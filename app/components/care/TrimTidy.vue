@@ -17,7 +17,7 @@ import { sayDay } from '#core/record/say-day'
 import { careDrawings } from '#drawing/care/which'
 import { NOT_TODAY, SETTING_WORDS, TAUGHT_WORDS, TRIM_WORDS } from '~/words/care'
 import type { NotToday } from '~/words/care'
-import { capital, plural } from '~/words/numbers'
+import { capital, listed, plural } from '~/words/numbers'
 import type { RunStep } from './StepRun.vue'
 
 /** One tidy: whether today, what with, where never a blade, its steps, and what is written of it. */
@@ -302,7 +302,7 @@ const teach = (t: TaughtId, on: boolean) =>
           </p>
         </div>
         <p class="mt-2 flex gap-2 font-semibold text-caution">
-          <CautionMark class="shrink-0" />Never a blade at {{ near.join(', ') }}.
+          <CautionMark class="shrink-0" />Never a blade at {{ listed(near) }}.
         </p>
         <button
           v-if="!against"

@@ -1,0 +1,344 @@
+import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { DANGER_IDS } from '../../core/care/dangers'
+import type { TrimId } from '../../core/care/dangers'
+import { REGION_IDS } from '../../core/coat/regions'
+import { addDays } from '../../core/record/day'
+import type { Entry, FactOf } from '../../core/record/entries'
+import { timeline } from '../../core/record/timeline'
+import { inventedWeather, nudgesOf } from '../../core/season/weather'
+import { entry } from '../support/dogs'
+import { daysAgo, newDog, newOwner, PASSWORD, startApp } from '../support/server'
+import type { Running, Visitor } from '../support/server'
+import { DESK, Page, PHONE } from '../support/page'
+import { mkdtempSync, writeFileSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+
+/** Wash day, the tidies, the look-over and the weather, on a phone and at a desk. */
+let running: Running
+let owner: Visitor
+let page: Page
+const today = daysAgo(0)
+/** A wet day whatever the season: the feed is replaced by a file of our own. */
+const feed = join(mkdtempSync(join(tmpdir(), 'grumbo-weather-')), 'weather.json')
+writeFileSync(
+  feed,
+  JSON.stringify({
+    days: [-1, 0, 1].map((n) => ({
+      day: addDays(today, n),
+      rainMm: 9,
+      maxC: 14,
+      humidity: 80,
+      mud: false,
+      seeds: false,
+    })),
+  }),
+)
+const merle = newDog({ name: 'Merle', sex: 'male', groomer: 'Imke' })
+const wren = newDog({ name: 'Wren', sex: 'female', groomer: 'Imke', habits: { bed: 1439, dryer: 'forced' } })
+const brush = newDog({ name: 'Bramble', coat: 'double-long', sex: 'female', habits: { weather: false } })
+
+const factsOf = async (dog: string) =>
+  timeline((await owner.call('GET', `/api/dogs/${dog}`)).json.entries as Entry[])
+const ofKind = async <K extends FactOf<'tidy'>['kind'] | 'wash' | 'concern' | 'visit' | 'undercoat'>(
+  dog: string,
+  kind: K,
+) => (await factsOf(dog)).flatMap((f) => (f.what.kind === kind ? [f.what as FactOf<K>] : []))
+const combed = (but: string[] = []) =>
+  REGION_IDS.filter((r) => !but.includes(r)).map((region) =>
+    entry(today, { kind: 'check', region, finding: 'glides' }),
+  )
+
+beforeAll(async () => {
+  running = (await startApp({ GRUMBO_WEATHER: feed })).running
+  owner = await newOwner(running.address, 'Ada')
+  for (const dog of [merle, wren, brush]) await owner.call('POST', '/api/dogs', dog)
+  page = await Page.open(running.address, PHONE)
+  await page.signIn(String((await owner.call('GET', '/api/me')).json.email), PASSWORD)
+})
+afterAll(async () => {
+  await page?.close()
+  await running?.stop()
+})
+const both = [
+  ['on a phone', PHONE],
+  ['at a desk', DESK],
+] as const
+/** Presses Next until the run is done, and says which cautions stood before which act. */
+async function walkThrough(): Promise<Map<string, string>> {
+  const seen = new Map<string, string>()
+  await page.find('[data-run]')
+  for (let n = 0; n < 20; n++) {
+    const act = await page.text('[data-run] h1')
+    const cautions = await page.all('[data-cautions]')
+    seen.set(act, cautions[0] ? await cautions[0].getText() : '')
+    const next = await page.named((await page.words()).includes('\nNext') ? 'Next' : 'Done')
+    const last = (await next.getText()) === 'Done'
+    await page.tap(next)
+    if (last) return seen
+    await page.until(async () => (await page.text('[data-run] h1')) !== act, `still at ${act}`)
+  }
+  throw new Error('the run has no end')
+}
+
+describe.each(both)('wash day, %s', (_name, screen) => {
+  beforeAll(async () => {
+    page.byTouch = screen === PHONE
+    await page.size(screen)
+  })
+
+  it('the gate: comb first and what, then yes once the comb has been through', async () => {
+    await page.visit(`/dogs/${wren.id}/bath`)
+    if (screen === PHONE) {
+      await page.says('Comb her through, then wash')
+      await owner.call('POST', `/api/dogs/${wren.id}/entries`, {
+        entries: combed(['behind-ear.left', 'behind-ear.right']),
+      })
+      await page.visit(`/dogs/${wren.id}/bath`)
+      await page.says('Comb one place, then wash')
+      await page.says('39 of 41 places')
+      await page.press('Comb one place')
+      await page.find('[data-finding=glides]')
+      await page.press('Glides')
+      await page.until(async () => /Behind the right/.test(await page.text('h1')), 'no second side')
+      await page.press('Glides')
+      await page.press('Back to today')
+      await page.visit(`/dogs/${wren.id}/bath`)
+    }
+    await page.says('Yes, wash today')
+    expect(await page.violations()).toEqual([])
+    expect(await page.sideways()).toBe(0)
+  })
+
+  it('sore skin, a silly ratio, a small bottle and a dryer with no power are each met in words', async () => {
+    await page.press('Skin is sore')
+    await page.says('No bath: ring the vet')
+    await page.press('Skin is sore')
+    await page.says('Yes, wash today')
+    await page.type('[name=shampoo-parts]', '0')
+    await page.says('A ratio of 1 to 0 has no water in it')
+    await page.type('[name=shampoo-parts]', '10')
+    expect(await page.text('[data-mix=shampoo]')).toMatch(/\d+ ml of it\n\d+ ml water/)
+    await page.type('[name=bottle]', '100')
+    await page.says(/do not go into a 100 ml bottle: make it up in \d goes/)
+    await page.press('household')
+    await page.type('[name=watts]', '0')
+    await page.says('A dryer with no power dries nothing')
+    await page.type('[name=watts]', '2000')
+    await page.says(/Drying, \d+ to \d+ minutes/)
+  })
+
+  it('leads the bath with its cautions and ends in the comb check', async () => {
+    await page.press('Start the bath')
+    const steps = await walkThrough()
+    const acts = [...steps.keys()].join('\n')
+    expect(acts).toMatch(
+      /Cotton loosely[\s\S]*Wet to the skin[\s\S]*Shampoo[\s\S]*face last[\s\S]*Rinse[\s\S]*blot[\s\S]*Dry to the skin[\s\S]*Cotton out/,
+    )
+    const cautionOf = (act: RegExp) => [...steps].find(([a]) => act.test(a))![1]
+    expect(cautionOf(/Wet to the skin/)).toMatch(/wrist/)
+    expect(cautionOf(/Dry to the skin/)).toMatch(/Never at face, ears or privates/)
+    expect(cautionOf(/Cotton loosely/)).toMatch(/Nothing goes into the ear canal/)
+    await page.says('Now comb her through')
+    expect(await page.violations()).toEqual([])
+    const before = (await ofKind(wren.id, 'wash')).length
+    await page.press(screen === PHONE ? 'The comb glides everywhere' : 'Not combed out today')
+    await page.until(async () => (await ofKind(wren.id, 'wash')).length === before + 1, 'no bath on file')
+    expect((await ofKind(wren.id, 'wash')).at(-1)!.combedOut).toBe(screen === PHONE)
+    if (screen === DESK) await page.says('Knots are tighter now')
+    await page.press('Undo')
+    await page.until(async () => (await ofKind(wren.id, 'wash')).length === before, 'it still stands')
+  })
+})
+
+describe.each(both)('the tidies, %s', (_name, screen) => {
+  const TIDIES: [TrimId, RegExp][] = [
+    ['face', /Points away from the eye[\s\S]*/],
+    ['paws', /Between the toes is skin/],
+    ['sanitary', /No scissors here, ever/],
+    ['ears', /Only hair below the leather/],
+    ['neatening', /Find the last tail bone/],
+  ]
+  beforeAll(async () => {
+    page.byTouch = screen === PHONE
+    await page.size(screen)
+  })
+
+  it('by default nothing that cuts is offered, and what may be used is set in a press', async () => {
+    if (screen === DESK) return
+    await page.visit(`/dogs/${merle.id}/tidies`)
+    await page.says('By growth since the cut')
+    await page.press('Face')
+    await page.says('Clear his eye corners')
+    await page.says('for Imke, as you are set')
+    await page.press('and blunt tips')
+    await page.until(async () => !(await page.words()).includes('as you are set'), 'still set to the comb')
+    await page.press('as I was shown')
+    await page.type('[name=taught-by]', 'Imke')
+    await page.press('That one')
+    await page.says('as Imke showed me')
+    await page.press('and blunt tips')
+    await page.until(async () => {
+      const { habits } = (await owner.call('GET', `/api/dogs/${merle.id}`)).json.profile as {
+        habits: { setting: string }
+      }
+      return habits.setting === 'scissors'
+    }, 'the setting is not kept')
+  })
+
+  it.each(TIDIES)('%s: drawing, cautions before the act, and when it comes next', async (tidy, caution) => {
+    await page.visit(`/dogs/${merle.id}/tidies?at=${tidy}`)
+    await page.find('[data-diagram] [data-danger]')
+    const drawn = await page.driver.executeScript<string[]>(
+      `return [...document.querySelectorAll('[data-danger]')].map((e) => e.dataset.danger)`,
+    )
+    for (const d of drawn) expect(DANGER_IDS).toContain(d)
+    const words = await page.words()
+    expect(words).toContain('Never a blade at')
+    if (tidy === 'sanitary') expect(words).not.toMatch(/(?<!No )scissors(?! here, ever)[^,.]*tip/)
+    expect(await page.violations()).toEqual([])
+    expect(await page.sideways()).toBe(0)
+    await page.press('Start:')
+    const steps = await walkThrough()
+    expect([...steps.values()].join('\n')).toMatch(caution)
+    await page.says('Was it time?')
+    expect(await page.violations()).toEqual([])
+    const before = (await ofKind(merle.id, 'tidy')).length
+    await page.press('Just right')
+    await page.until(async () => (await ofKind(merle.id, 'tidy')).length === before + 1, 'not on file')
+    expect((await ofKind(merle.id, 'tidy')).at(-1)).toMatchObject({ tidy, was: 'right' })
+    await page.says('Written in.')
+    await page.press('Undo')
+    await page.until(async () => (await ofKind(merle.id, 'tidy')).length === before, 'still on file')
+  })
+
+  it('not today when it is fidgety, and no way round it', async () => {
+    await page.visit(`/dogs/${merle.id}/tidies?at=paws`)
+    await page.press('fidgety')
+    await page.says('Not with blades today')
+    expect(await page.words()).not.toContain('Start:')
+    await page.press('fidgety')
+    await page.says('Start:')
+  })
+
+  it('evens left and right up, and a length longer than before the cut is met in words', async () => {
+    await page.visit(`/dogs/${merle.id}/tidies?at=ears`)
+    await page.press('Start:')
+    await walkThrough()
+    await page.type('[name=left-mm]', '9')
+    await page.type('[name=right-mm]', '12')
+    await page.says('Take 2 mm off the right, comb, look. The last one by eye.')
+    await page.type('[name=left-mm]', '-4')
+    await page.says('Give the length in millimetres, 0 or more.')
+    await page.type('[name=left]', '390')
+    await page.says('a cut does not make hair longer')
+    await page.press('Not done: write nothing')
+  })
+})
+
+describe('what is looked at between', () => {
+  it('is one press each, with undo; undercoat on a double coat', async () => {
+    await page.size(PHONE)
+    page.byTouch = true
+    await page.visit(`/dogs/${brush.id}/tidies`)
+    await page.says('Dead undercoat')
+    await page.press('A sliver, still long')
+    await page.says('Nails: a sliver, still long, written in.')
+    await page.says('a sliver every four days')
+    await page.press('Packed')
+    await page.until(async () => (await ofKind(brush.id, 'undercoat')).length === 1, 'not on file')
+    await page.press('Undo')
+    await page.until(async () => (await ofKind(brush.id, 'undercoat')).length === 0, 'still on file')
+    expect(await page.violations()).toEqual([])
+  })
+  it('a clip at home is written with its lengths, and the stretch goes on', async () => {
+    await page.visit(`/dogs/${brush.id}/tidies?at=clip`)
+    await page.find('[data-danger=elbow-web]')
+    await page.press('Start')
+    const steps = await walkThrough()
+    expect([...steps.values()].join('\n')).toMatch(/No clipper, guard or no guard/)
+    await page.type('[name=clip-body]', '300')
+    await page.says('Body: 300 mm left of')
+    await page.type('[name=clip-body]', '13')
+    await page.press('Write the clip in')
+    await page.until(async () => (await ofKind(brush.id, 'visit')).some((v) => v.home), 'not on file')
+    const clip = (await ofKind(brush.id, 'visit')).find((v) => v.home)!
+    expect(clip.lengths.body).toBe(13)
+    expect(clip.lengths.tail).toBeGreaterThan(13)
+    await page.says('Written in as a clip at home')
+  })
+})
+
+describe.each(both)('the look-over, %s', (_name, screen) => {
+  beforeAll(async () => {
+    page.byTouch = screen === PHONE
+    await page.size(screen)
+  })
+  it('a red flag stops it, is read out to the vet, leads Today and blocks work there', async () => {
+    await page.visit(`/dogs/${merle.id}/look-over`)
+    await page.press('Begin at the eyes')
+    await page.press('All well')
+    for (let n = 0; n < 3; n++) {
+      const at = await page.text('h1')
+      await page.press('All well')
+      await page.until(async () => (await page.text('h1')) !== at, `still at ${at}`)
+    }
+    await page.press('Something is there')
+    await page.press('Write it in')
+    await page.says('Say where it is.')
+    await page.press('Belly')
+    await page.press('red skin')
+    await page.press('wet or weeping')
+    expect(await page.violations()).toEqual([])
+    await page.press('Write it in')
+    await page.says('Stop here and ring the vet')
+    expect(await page.text('[data-read-out]')).toMatch(
+      /Merle, male, 12 kg\. Belly: red skin and wet or weeping, seen today\./,
+    )
+    expect(await page.violations()).toEqual([])
+    await page.press('Go on with the rest')
+    for (const stop of ['Legs and feet', 'Under and along the tail']) {
+      await page.says(stop)
+      await page.press('All well')
+    }
+    await page.says('One thing for the vet')
+    await page.press('Back to today')
+    await page.find('[data-concerns]')
+    await page.says('No comb and no tidy there until it is closed')
+    await page.visit(`/dogs/${merle.id}/tidies?at=sanitary`)
+    await page.find('[data-blocked]')
+    expect(await page.words()).not.toContain('Start:')
+    await page.visit(`/dogs/${merle.id}/bath`)
+    await page.says('No bath: ring the vet')
+    await page.visit(`/dogs/${merle.id}`)
+    await page.press('The vet has seen it')
+    await page.until(async () => !(await page.all('[data-concerns]')).length, 'it still leads')
+    await page.visit(`/dogs/${merle.id}/tidies?at=sanitary`)
+    await page.says('Start:')
+    expect(await page.complaints()).toEqual([])
+  })
+})
+
+describe('the weather', () => {
+  it('suggests a wet walk, writes it in one press, and can be taken back', async () => {
+    expect(nudgesOf(inventedWeather(today, 'north'))).toBeInstanceOf(Array)
+    await page.visit(`/dogs/${wren.id}`)
+    await page.find('[data-weather]')
+    await page.says('Rain today, about 9 mm. A wet walk?')
+    await page.press('Yes, wet')
+    await page.until(async () => (await factsOf(wren.id)).some((f) => f.what.kind === 'wet'), 'not on file')
+    await page.says('A wet walk, written in.')
+    await page.press('Undo')
+    await page.until(
+      async () => !(await factsOf(wren.id)).some((f) => f.what.kind === 'wet'),
+      'still on file',
+    )
+  })
+  it('is silent where the owner switched it off', async () => {
+    await page.visit(`/dogs/${brush.id}`)
+    await page.says('Since then')
+    await page.says('Measured')
+    expect(await page.all('[data-weather]')).toEqual([])
+    expect(await page.violations()).toEqual([])
+  })
+})
