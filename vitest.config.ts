@@ -20,6 +20,7 @@ export default defineConfig({
           testTimeout: 60_000,
           hookTimeout: 60_000,
           fileParallelism: false,
+          sequence: { groupOrder: 1 },
         },
       },
       {
@@ -29,7 +30,9 @@ export default defineConfig({
           include: ['tests/browser/**/*.test.ts'],
           testTimeout: 240_000,
           hookTimeout: 120_000,
-          fileParallelism: false,
+          // Two at a time: each has a server, a database and a browser of its own.
+          maxWorkers: 2,
+          sequence: { groupOrder: 2 },
         },
       },
     ],

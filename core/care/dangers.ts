@@ -63,8 +63,8 @@ export const DANGERS = {
     caution: 'cover',
   },
   hernia: {
-    label: 'a hernia, if there is one',
-    why: 'A soft lump by the navel or groin.',
+    label: 'any hernia',
+    why: 'A soft lump by the navel or groin, where there is one.',
     near: ['sanitary', 'clip'],
     caution: 'cover',
   },

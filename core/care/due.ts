@@ -20,6 +20,7 @@ export const CARE_IDS: readonly CareId[] = [
   'look-over',
   'eyes',
   'teeth',
+  'ear-look',
   'undercoat',
   'bath',
   'nails',
@@ -49,6 +50,7 @@ export const CARE: Record<CareId, CareRow> = {
   'look-over': { label: 'Look-over', days: () => 7, atVisit: false },
   eyes: { label: 'Eyes', days: () => 1, atVisit: false },
   teeth: { label: 'Teeth', days: () => 2, atVisit: false },
+  'ear-look': { label: 'Ears, a look', days: () => 8, atVisit: false },
   nails: { label: 'Nails, a look', days: () => 8, atVisit: true },
   /** Six weeks on slow growers, three to four on fast: both 8.5 mm of growth. */
   paws: {

@@ -8,6 +8,7 @@ export const TIDY_IDS = [
   'sanitary',
   'face',
   'ears',
+  'ear-look',
   'neatening',
 ] as const
 export type TidyId = (typeof TIDY_IDS)[number]

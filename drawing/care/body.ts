@@ -18,11 +18,15 @@ function patchOf(drawing: Drawing, name: string): Pt[] {
     }
   throw new Error(`The drawing has no ${name}.`)
 }
-/** A shape drawn in towards its middle, or out from it. */
+/** A shape drawn in towards its middle, or out from it, with a hand's round corners. */
 const scaled = (poly: readonly Pt[], k: number): Pt[] => {
   const m = middleOf(poly)
-  return poly.map((q) => add(m, mul([q[0] - m[0], q[1] - m[1]], k)))
+  const inwards = poly.map((q) => add(m, mul([q[0] - m[0], q[1] - m[1]], k)))
+  const every = Math.max(1, Math.floor(inwards.length / ROUNDED_FROM))
+  return closed(inwards.filter((_, i) => i % every === 0).map((q): Knot => [q[0], q[1]]))
 }
+/** Points a rounded shape is drawn through. */
+const ROUNDED_FROM = 14
 
 /** Middle line of the underside, px of its sheet. */
 const MIDDLE = 350
@@ -35,7 +39,7 @@ export function underside(sex: 'female' | 'male'): CarePanel {
   const p = new Plate('Underneath, on its back', [120, 340, 460, 520], 'under')
   const view = underView()
   for (const s of ['left', 'right'] as const) {
-    p.danger('flank-fold', scaled(patchOf(view, `tuck-up.${s}`), 0.86))
+    p.danger('flank-fold', scaled(patchOf(view, `tuck-up.${s}`), 0.78))
     p.danger('elbow-web', scaled(patchOf(view, `armpit.${s}`), 0.86))
   }
   const rows = sex === 'female' ? NIPPLES : NIPPLES.slice(0, 4)
@@ -47,8 +51,8 @@ export function underside(sex: 'female' | 'male'): CarePanel {
   p.danger('hernia', circle([MIDDLE, 566], 17, 14), circle([MIDDLE, 566], 6))
   // prettier-ignore
   const area: readonly Knot[] = sex === 'female'
-    ? [[0, 588], [30, 592], [56, 614], [64, 660], [74, 700], [60, 730], [30, 742], [0, 726]]
-    : [[0, 596], [34, 600], [58, 620], [66, 664], [76, 704], [62, 732], [38, 744], [0, 744]]
+    ? [[0, 588], [26, 592], [42, 612], [44, 660], [46, 704], [62, 728], [40, 742], [0, 728]]
+    : [[0, 596], [28, 600], [43, 620], [44, 664], [46, 704], [62, 730], [42, 744], [0, 744]]
   const right = area.map((q): Knot => [MIDDLE + q[0], q[1]])
   p.trim([...right, ...mirror(right, MIDDLE).reverse()])
   const here = (pts: readonly Knot[]) => closed(pts.map((q): Knot => [MIDDLE + q[0], q[1]]))
@@ -70,9 +74,9 @@ export function underside(sex: 'female' | 'male'): CarePanel {
   p.danger('anus', circle([MIDDLE, 806], 13, 9), circle([MIDDLE, 806], 5, 4))
   for (const s of [1, -1])
     p.arrow([
-      [MIDDLE + s * 46, 610],
-      [MIDDLE + s * 46, 640],
-      [MIDDLE + s * 42, 668],
+      [MIDDLE + s * 20, 612],
+      [MIDDLE + s * 21, 640],
+      [MIDDLE + s * 20, 668],
     ])
   p.key(
     'trim',

@@ -1,6 +1,5 @@
 import { lerp, norm } from '../geometry'
 import type { Pt } from '../geometry'
-import { ribbon } from '../ink'
 import { circle, closed, open, Plate } from './plate'
 import type { CarePanel, Knot } from './plate'
 
@@ -146,36 +145,44 @@ export function eyeClose(): CarePanel {
     (t) => [lerp(0.2, 0.5, t), -1],
     { length: (t) => 112 - 14 * t, gap: 7, strands: 4, spread: 12, width: 1.5, back: 0.1 },
   )
-  // Two fingers laid along the brow.
+  // The fringe, and two fingers laid along the brow under it.
   for (const [dy, tip] of [
-    [-176, -110],
-    [-128, -84],
+    [-172, -120],
+    [-126, -92],
   ] as const) {
-    const r = 22
-    const finger = closed([
-      [262, dy - r],
-      [120, dy - r - 4],
-      [0, dy - r],
-      [tip + 26, dy - r + 4],
-      [tip, dy],
-      [tip + 22, dy + r - 4],
-      [0, dy + r],
-      [120, dy + r],
-      [262, dy + r],
+    // prettier-ignore
+    const finger = closed([[330, dy - 24], [200, dy - 24], [120, dy - 21], [40, dy - 22], [tip + 46, dy - 17], [tip + 12, dy - 11], [tip, dy], [tip + 12, dy + 12], [tip + 46, dy + 18], [40, dy + 21], [120, dy + 20], [200, dy + 24], [330, dy + 24]])
+    p.fill(finger, 'skin').contour(finger, 2)
+    for (const x of [tip + 76, tip + 84, tip + 196, tip + 206])
+      p.line(
+        [
+          [x, dy - 13],
+          [x + 5, dy],
+          [x, dy + 12],
+        ],
+        1.3,
+        0.4,
+        0.7,
+      )
+    const nail = closed([
+      [tip + 7, dy - 8],
+      [tip + 26, dy - 11],
+      [tip + 32, dy],
+      [tip + 26, dy + 10],
+      [tip + 7, dy + 8],
     ])
-    p.fill(finger, 'skin')
-    p.ink(ribbon(finger.slice(0, -2), () => 2.2))
-    p.fill(
-      closed([
-        [tip + 8, dy - 9],
-        [tip + 34, dy - 11],
-        [tip + 36, dy + 6],
-        [tip + 8, dy + 6],
-      ]),
-      'coat',
-      0.9,
-    )
+    p.fill(nail, 'coat', 0.9).contour(nail, 1.1, 0.8)
   }
+  p.locks(
+    [
+      [-170, -256],
+      [-60, -258],
+      [60, -258],
+      [180, -254],
+    ],
+    (t) => [lerp(-0.45, 0.25, t), 1],
+    { length: 96, gap: 15, strands: 3, spread: 14, width: 1.4, back: 0 },
+  )
   p.danger('eyes', closed(lids), ball)
   p.trim([
     [-226, 18],

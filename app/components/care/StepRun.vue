@@ -42,14 +42,21 @@ const next = () => (last.value ? emit('done') : (at.value += 1))
     <p v-if="step.tool" class="mt-2"><b class="font-semibold">In hand:</b> {{ step.tool }}</p>
     <CareDiagram v-if="drawings?.length" :names="drawings" class="mt-4" />
     <div class="flex-1" />
-    <button data-choice class="act act-filled mt-4 min-h-16 w-full text-[18px]" @click="next">
-      {{ last ? 'Done' : 'Next' }}
-    </button>
-    <div class="flex items-center justify-between">
-      <button class="min-h-14 font-semibold" :disabled="!at" :class="at ? '' : 'invisible'" @click="at -= 1">
-        Back
+    <div class="sticky bottom-[60px] -mx-4 mt-3 bg-paper px-4 desk:static desk:mx-0 desk:px-0">
+      <button data-choice class="act act-filled min-h-16 w-full text-[18px]" @click="next">
+        {{ last ? 'Done' : 'Next' }}
       </button>
-      <button data-choice class="min-h-14 font-semibold text-vet" @click="emit('stop')">Stop here</button>
+      <div class="flex items-center justify-between">
+        <button
+          class="min-h-14 font-semibold"
+          :disabled="!at"
+          :class="at ? '' : 'invisible'"
+          @click="at -= 1"
+        >
+          Back
+        </button>
+        <button data-choice class="min-h-14 font-semibold text-vet" @click="emit('stop')">Stop here</button>
+      </div>
     </div>
   </div>
 </template>

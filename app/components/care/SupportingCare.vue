@@ -22,8 +22,13 @@ interface Row {
 }
 const NAILS = { looked: 'Looked, fine', trimmed: 'Trimmed', sliver: 'A sliver, still long' }
 const UNDERCOAT = { clear: 'Clear', some: 'Some', packed: 'Packed' }
-const done = (tidy: 'look-over' | 'eyes' | 'teeth' | 'ears'): Fact => ({ kind: 'tidy', tidy })
+const done = (tidy: 'eyes' | 'teeth' | 'ear-look'): Fact => ({ kind: 'tidy', tidy })
 const next = computed(() => nailsNext(file.value, today.value))
+const earWords = computed(() =>
+  habits.value.earCare === 'wipe'
+    ? 'Look weekly; wipe what you can see with cleaner on cotton.'
+    : `Look weekly. Pale and odourless: leave ${she.value ? 'her' : 'his'} ears alone.`,
+)
 const rows = computed<Row[]>(() => [
   {
     care: 'eyes',
@@ -51,6 +56,15 @@ const rows = computed<Row[]>(() => [
       what: { kind: 'tidy', tidy: 'nails', nails },
     })),
   },
+  {
+    care: 'ear-look',
+    label: 'Ears',
+    how: earWords.value,
+    caution: 'canal',
+    presses: [
+      { words: habits.value.earCare === 'wipe' ? 'Looked, wiped' : 'Looked, well', what: done('ear-look') },
+    ],
+  },
   ...(dueOf('undercoat')
     ? [
         {
@@ -69,11 +83,6 @@ const rows = computed<Row[]>(() => [
       ]
     : []),
 ])
-const earWords = computed(() =>
-  habits.value.earCare === 'wipe'
-    ? 'Look weekly; wipe what you can see with cleaner on cotton.'
-    : `Look weekly. Pale and odourless: leave ${she.value ? 'her' : 'his'} ears alone.`,
-)
 const last = ref<{ id: string; day: string; words: string } | null>(null)
 async function press(row: Row, p: Row['presses'][number]) {
   const [entry] = await record.add([{ day: today.value, time: localTime(), what: p.what }])
@@ -116,13 +125,6 @@ const when = (care: CareId) => {
             {{ p.words }}
           </button>
         </div>
-      </li>
-      <li class="border-b border-rule py-2">
-        <p class="font-serif text-[18px] font-medium">Ears</p>
-        <p class="text-[14.5px] text-ink-2">{{ earWords }}</p>
-        <p class="flex gap-1.5 text-[14.5px] font-semibold text-caution">
-          <CautionMark class="shrink-0" />{{ CARE_CAUTIONS.canal }}
-        </p>
       </li>
       <li class="py-2">
         <NuxtLink :to="`/dogs/${file.id}/look-over`" class="act act-plain w-full"

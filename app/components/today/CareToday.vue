@@ -8,7 +8,8 @@ import { TRIM_WORDS } from '~/words/care'
 const { file, today } = useDog()
 const { due } = useCare()
 const MOST = 3
-const DAILY = ['eyes', 'teeth', 'look-over']
+/** Habits stand on the tidies' page; what is led stands here. */
+const DAILY = ['eyes', 'teeth', 'look-over', 'ear-look', 'nails']
 const now = computed(() => due.value.filter((d) => d.day <= today.value && !DAILY.includes(d.care)))
 const to = (care: string) =>
   care === 'bath'

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { bathAmounts, meanLength, USUAL_RATIO, WATER_C } from '#core/care/bath-recipe'
+import { bathAmounts, meanLength, USUAL_RATIO, WASHING_MINUTES, WATER_C } from '#core/care/bath-recipe'
 import { bathSteps } from '#core/care/bath-steps'
 import { CARE_CAUTIONS } from '#core/care/cautions'
 import { bottleProblem } from '#core/care/mix'
@@ -8,12 +8,13 @@ import { mayWash } from '#core/care/wash-gate'
 import { fahrenheit, VOLUME_UNITS } from '#core/coat/units'
 import type { VolumeUnit } from '#core/coat/units'
 import { regionsOf } from '#core/coat/regions'
+import { planToday } from '#core/plan/today'
 import { addDays, daysBetween } from '#core/record/day'
 import { dayAndMonth, sayDay } from '#core/record/say-day'
 import { driesSlowly } from '#core/season/weather'
 import { useNow } from '@vueuse/core'
 import { clockTime, namesOf, sayWash } from '~/words/bath'
-import { capital, plural } from '~/words/numbers'
+import { capital, inOdds, plural } from '~/words/numbers'
 
 /** May I wash today, what to make up, how long drying takes, the bath in its order, and what is written of it. */
 const { file, today, coat } = useDog()
@@ -133,7 +134,9 @@ async function write(combedOut: boolean, says: string) {
   const [entry] = await record.add([
     { day: today.value, time: localTime(), what: { kind: 'wash', combedOut } },
   ])
-  written.value = { ...entry!, says }
+  const { chanceIfLeft, until } = planToday(file.value, today.value, 0)
+  const odds = `The chance of a mat by ${sayDay(until, today.value).replace(/^on /, '')} is now ${inOdds(chanceIfLeft)}.`
+  written.value = { ...entry!, says: `${says} ${odds}` }
   stage.value = 'ready'
 }
 async function toTable() {
@@ -147,6 +150,14 @@ async function undo() {
 const nextBath = computed(() => {
   const days = bath.value.interval.now
   return [addDays(today.value, Math.round(days * 0.8)), addDays(today.value, Math.round(days * 1.3))] as const
+})
+/** What it does to the day: its minutes in all, and what is combed with it. */
+const wholeDay = computed(() => {
+  const g = gate.value
+  const comb = g.answer.answer === 'comb-first' ? Math.round(g.answer.minutes) : 0
+  const from = WASHING_MINUTES + comb + (g.drying?.from ?? 0)
+  const to = WASHING_MINUTES + comb + (g.drying?.to ?? 0)
+  return `In all about ${from} to ${to} minutes${comb ? `, ${comb} of them with the comb first` : ''}. What was on today’s table is combed with it.`
 })
 const warm = `${WATER_C.from} to ${WATER_C.to} °C, ${Math.round(fahrenheit(WATER_C.from))} to ${Math.round(fahrenheit(WATER_C.to))} °F`
 useHead({ title: computed(() => `${profile.value.name}, bath · Grumbo`) })
@@ -392,6 +403,7 @@ useHead({ title: computed(() => `${profile.value.name}, bath · Grumbo`) })
         </li>
       </ol>
       <h2 class="mt-5 border-t border-ink pt-2">Then</h2>
+      <p class="why mt-1">{{ wholeDay }}</p>
       <p class="why mt-1">
         Next bath between {{ dayAndMonth(nextBath[0]) }} and {{ dayAndMonth(nextBath[1]) }}.
         {{ lastOf('bath') ? `Last ${sayDay(lastOf('bath')!.day, today)}.` : '' }}
