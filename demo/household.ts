@@ -35,6 +35,8 @@ interface Chapter {
   away?: [from: number, to: number]
   wet?: { day: number; how: 'swim' | 'rain' | 'grass'; combedDry: boolean }[]
   wash?: { day: number; combedOut: boolean }[]
+  /** Care beside the comb. */
+  care?: { days: number[]; what: Fact }[]
   /** Whether the owner met a mat in it; else what was tight was still a knot. */
   mats?: boolean
   /** What the groomer found on arrival. */
@@ -73,6 +75,7 @@ const STORIES: Story[] = [
       minutes: [0, 14, 14, 0, 12, 40, 0],
       hard: ['hindfoot'],
       wish: 'Body at 13 mm, short behind the ears',
+      habits: { setting: 'scissors' },
     },
     lengths: lengthsAt('wool-cross', 14),
     toVisit: 27,
@@ -97,6 +100,14 @@ const STORIES: Story[] = [
         kept: 0.9,
         wet: [{ day: 26, how: 'grass', combedDry: false }],
         wash: [{ day: 18, combedOut: true }],
+        care: [
+          { days: [7, 14, 21, 28], what: { kind: 'tidy', tidy: 'look-over' } },
+          { days: [8, 16, 24], what: { kind: 'tidy', tidy: 'nails', nails: 'looked' } },
+          { days: [9, 17, 25], what: { kind: 'tidy', tidy: 'ear-look' } },
+          { days: [24, 25, 27, 28], what: { kind: 'tidy', tidy: 'eyes' } },
+          { days: [22, 24, 27], what: { kind: 'tidy', tidy: 'teeth' } },
+          { days: [18], what: { kind: 'tidy', tidy: 'face', was: 'overdue', comfort: 'fidgety' } },
+        ],
       },
     ],
     notes: [
@@ -144,7 +155,18 @@ const STORIES: Story[] = [
         away: [38, 47],
         found: [{ region: 'behind-ear.right', finding: 'knot', count: 1 }],
       },
-      { days: 34, kept: 0.75, wet: [{ day: 21, how: 'rain', combedDry: true }] },
+      {
+        days: 34,
+        kept: 0.75,
+        wet: [{ day: 21, how: 'rain', combedDry: true }],
+        care: [
+          { days: [8], what: { kind: 'undercoat', finding: 'some' } },
+          { days: [23], what: { kind: 'undercoat', finding: 'packed' } },
+          { days: [6, 15, 27], what: { kind: 'tidy', tidy: 'look-over' } },
+          { days: [28], what: { kind: 'tidy', tidy: 'nails', nails: 'sliver' } },
+          { days: [32], what: { kind: 'tidy', tidy: 'nails', nails: 'sliver' } },
+        ],
+      },
     ],
     notes: [
       {
@@ -219,6 +241,8 @@ function combSays(
 function live(story: Story, today: Day): DemoDog {
   const random = seeded(story.seed)
   const id = idMaker(random)
+  // Apart, so that a word more of care does not turn the rest of the story.
+  const careId = idMaker(seeded(story.seed + 1000))
   const ran = story.chapters.reduce((sum, c) => sum + c.days, 0)
   const since = addDays(today, -ran)
   const profile: Profile = {
@@ -243,6 +267,8 @@ function live(story: Story, today: Day): DemoDog {
         if (w.day === d) write(day, { kind: 'wet', how: w.how, combedDry: w.combedDry })
       const wash = chapter.wash?.find((w) => w.day === d)
       if (wash) write(day, { kind: 'wash', combedOut: wash.combedOut })
+      for (const c of chapter.care ?? [])
+        if (c.days.includes(d)) record.entries.push({ id: careId(day), day, what: c.what })
       const away = chapter.away && d >= chapter.away[0] && d <= chapter.away[1]
       const minutes = profile.minutes[weekday(day)] ?? 0
       if (away || !minutes || random() > chapter.kept) continue

@@ -110,20 +110,18 @@ await picture(
     () => press('Yes, it starts to split'),
   ),
 )
-await picture(
-  'table-dark',
-  { ...DESK, dark: true },
-  then(visit(`${dog('Tansy')}/table`), async () => {
-    // The knot begun above is answered, so that the next place is in hand.
-    if (await run(`return /Leave it for/.test(document.body.innerText)`)) await press('Leave it for')
-  }),
-)
-await picture(
-  'summary-phone',
-  PHONE,
-  then(visit(`${dog('Tansy')}/table`), () => press('End here')),
-)
 await picture('diary', DESK, visit(`${dog('Tansy')}/diary`))
+await picture('bath', DESK, visit(`${dog('Pip')}/bath`))
+await picture('tidies', DESK, visit(`${dog('Tansy')}/tidies?at=paws`))
+await picture(
+  'look-over-phone',
+  PHONE,
+  then(
+    visit(`${dog('Tansy')}/look-over`),
+    () => press('Begin at the eyes'),
+    () => press('All well'),
+  ),
+)
 await picture('handling-phone', PHONE, visit(`${dog('Tansy')}/handling`))
 await picture('note', DESK, then(visit(`${dog('Tansy')}/groomer`)))
 await then(visit(`${dog('Tansy')}/groomer`), () => press('Send to'))()
@@ -139,5 +137,4 @@ const answers = (more) => () =>
 const on = (times) =>
   Array(times).fill(() => run(`document.querySelector('form button:not([type])').click()`))
 await picture('setup-coat-phone', PHONE, then(visit('/setup'), answers({}), visit('/setup'), ...on(1)))
-await picture('setup-minutes-phone', PHONE, then(visit('/setup'), answers({}), visit('/setup'), ...on(8)))
 await driver.quit()

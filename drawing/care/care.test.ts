@@ -1,0 +1,55 @@
+import { describe, expect, it } from 'vitest'
+import { DANGER_IDS, dangersNear, TRIM_IDS } from '../../core/care/dangers'
+import { BUILD_IDS } from '../builds'
+import { distance } from '../geometry'
+import { CARE_DRAWINGS } from './index'
+import { DOT } from './plate'
+import { careDrawings } from './which'
+
+const drawn = new Map(Object.entries(CARE_DRAWINGS).map(([name, draw]) => [name, draw()]))
+
+describe('the care drawings', () => {
+  it.each([...TRIM_IDS, 'clip'] as const)('%s: every danger place near it is drawn, hatched', (tidy) => {
+    for (const sex of ['female', 'male'] as const)
+      for (const build of BUILD_IDS) {
+        const ids = careDrawings(tidy, { sex, build, fringe: true }).flatMap((name) =>
+          drawn.get(name)!.dangers.map((d) => d.id),
+        )
+        for (const near of dangersNear(tidy, sex)) expect(ids, `${tidy}, ${sex}, ${build}`).toContain(near)
+      }
+  })
+  it('the same place of the other sex is never drawn on this dog', () => {
+    for (const [name, p] of drawn) {
+      const ids = p.dangers.map((d) => d.id)
+      if (name.endsWith('-female')) for (const d of ['sheath', 'testicles']) expect(ids).not.toContain(d)
+      if (name.endsWith('-male')) expect(ids).not.toContain('vulva')
+    }
+  })
+  it.each([...drawn])('%s: every sign has a number and words, and no number hides another', (_name, p) => {
+    expect(p.keys.length).toBeGreaterThan(1)
+    const badges = p.keys.flatMap((k) => k.badges)
+    expect(badges).toHaveLength(p.keys.flatMap((k) => k.at).length)
+    const [x, y, w, h] = p.box
+    const dot = Math.max(w, h) * DOT
+    badges.forEach(([bx, by], i) => {
+      expect(bx > x && bx < x + w && by > y && by < y + h).toBe(true)
+      for (const other of badges.slice(i + 1)) expect(distance([bx, by], other)).toBeGreaterThan(dot * 1.6)
+    })
+    for (const d of p.dangers) {
+      expect(DANGER_IDS).toContain(d.id)
+      expect(d.d).not.toMatch(/NaN/)
+    }
+    if (p.dangers.length) expect(p.keys.some((k) => k.kind === 'danger')).toBe(true)
+    if (p.trims.length) expect(p.keys.some((k) => k.kind === 'trim')).toBe(true)
+    for (const k of p.keys) expect(k.words).toMatch(/\.$/)
+  })
+  it('nothing is trimmed at the rear but by guarded clipper, and it says so', () => {
+    for (const sex of ['female', 'male'])
+      expect(drawn.get(`rear-${sex}`)!.keys.find((k) => k.kind === 'trim')!.words).toMatch(
+        /Guarded clipper.*No scissors, ever/,
+      )
+  })
+  it('comes out the same each time', () => {
+    expect(CARE_DRAWINGS['foot-below']!()).toEqual(drawn.get('foot-below'))
+  })
+})
