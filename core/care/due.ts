@@ -2,7 +2,7 @@ import { COATS } from '../coat/coat-types'
 import type { CoatId } from '../coat/coat-types'
 import { learnedOf, notice, unnoticed } from '../learn/normal'
 import type { Learned } from '../learn/normal'
-import { addDays, daysBetween } from '../record/day'
+import { addDays, daysBetween, weekday } from '../record/day'
 import type { Day } from '../record/day'
 import type { FactOf, Planned } from '../record/entries'
 import type { Undercoat } from '../record/findings'
@@ -165,6 +165,16 @@ const CLEAN_COAT = 3
 /** What falls due this close before a visit waits for it, days (judgement). */
 const LEFT_TO_VISIT = 4
 
+/** How far from its day care is moved to find one on which the owner has time, days (judgement). */
+const FREE_WITHIN = 3
+/** The nearest day, sooner before later, on which the owner has any time; the day itself if none is near. */
+function freeDay(minutes: readonly number[], due: Day, from: Day, to: Day): Day {
+  for (let off = 0; off <= FREE_WITHIN; off++)
+    for (const day of [addDays(due, -off), addDays(due, off)])
+      if (day >= from && day < to && (minutes[weekday(day)] ?? 0) > 0) return day
+  return due
+}
+
 export interface Hanging {
   care: CareId
   day: Day
@@ -172,8 +182,8 @@ export interface Hanging {
 
 /**
  * Care hung on the days of a plan: each on the session day nearest to when it is due, within its
- * window, a bath on a day when most of the coat is combed out first; on the due day itself where no
- * session is near.
+ * window, a bath on a day when most of the coat is combed out first; where no session is near, on the
+ * nearest day on which the owner has time.
  */
 export function careInPlan(
   record: DogRecord,
@@ -199,7 +209,7 @@ export function careInPlan(
         .filter((s) => s.day >= at && s.day < end && Math.abs(daysBetween(due, s.day)) <= slack)
         .map((s) => ({ day: s.day, far: Math.abs(daysBetween(due, s.day)) - combed(s) }))
         .sort((a, b) => a.far - b.far)[0]
-      const on = near?.day ?? due
+      const on = near?.day ?? freeDay(record.profile.minutes, due, at, end)
       if (care === 'bath') baths.add(on)
       list.push({ care, day: on })
       due = on
