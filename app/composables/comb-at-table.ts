@@ -9,10 +9,14 @@ export async function startTable(dogId: string, day: string, regions: RegionId[]
 
 /** Lays some places of the dog in view out, and goes to the table with them. */
 export function useCombAtTable() {
-  const { file, today } = useDog()
+  const { file, today, coat } = useDog()
   const router = useRouter()
   return async (regions: RegionId[]) => {
-    await startTable(file.value.id, today.value, regions)
-    await router.push(`/dogs/${file.value.id}/table`)
+    // Where a concern is open no comb goes until it is closed.
+    const open = new Set(coat.value.places.filter((p) => p.concern).map((p) => p.id))
+    const mine = regions.filter((r) => !open.has(r))
+    if (!mine.length) return router.push(`/dogs/${file.value.id}/look-over`)
+    await startTable(file.value.id, today.value, mine)
+    return router.push(`/dogs/${file.value.id}/table`)
   }
 }

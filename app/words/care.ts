@@ -4,6 +4,7 @@ import type {
   EAR_CARE_SCHOOLS,
   EarHairSchool,
   FaceSchool,
+  Ground,
   SanitarySchool,
   Setting,
   TaughtId,
@@ -62,6 +63,10 @@ const EAR_CARE: Record<(typeof EAR_CARE_SCHOOLS)[number], Way> = {
   },
   'leave-alone': { label: 'Leave a pale, odourless ear alone', means: 'The default for pricked ears.' },
 }
+const GROUND: Record<Ground, Way> = {
+  hard: { label: 'Roads and hard ground', means: 'It wears nails: a trim every three to four weeks.' },
+  soft: { label: 'Grass and floors', means: 'Nails do not wear: a trim at every look.' },
+}
 const SANITARY: Record<SanitarySchool, Way> = {
   privates: { label: 'Privates and under the tail', means: 'The default.' },
   wider: { label: 'Pads and armpits count too', means: 'Combed through here; the pads have their own tidy.' },
@@ -71,6 +76,7 @@ export const CARE_SCHOOLS = [
   { id: 'face', question: 'How much of the face?', ways: FACE },
   { id: 'earHair', question: 'Hair inside the ear?', ways: EAR_HAIR },
   { id: 'earCare', question: 'Ears, week by week?', ways: EAR_CARE },
+  { id: 'ground', question: 'Where does the dog walk?', ways: GROUND },
   { id: 'sanitary', question: 'What counts as a sanitary tidy?', ways: SANITARY },
 ] as const
 

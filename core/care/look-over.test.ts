@@ -63,7 +63,8 @@ describe('nails', () => {
   it('a look every week or so; while they are being shortened, a sliver every four days', () => {
     expect(nailsNext(dog({}, 20, [nails(0, 'looked')]), DAY)).toMatchObject({
       day: addDays(DAY, 8),
-      did: 'looked',
+      // The last trim was at the visit, over three weeks before.
+      did: 'trimmed',
     })
     const slivers = [nails(0, 'looked'), nails(2, 'sliver'), nails(6, 'sliver')]
     expect(nailsNext(dog({}, 20, slivers), addDays(DAY, 6))).toEqual({
@@ -73,5 +74,16 @@ describe('nails', () => {
     })
     expect(nailsNext(dog({}, 20, [...slivers, nails(9, 'looked')]), addDays(DAY, 9)).slivers).toBe(0)
     expect(nailsNext(dog(), DAY).day).toBe(DAY)
+  })
+  it('a trim every three to four weeks where hard ground wears them, at every look where it does not', () => {
+    const at = (ground: 'hard' | 'soft', days: number) =>
+      nailsNext(
+        dog({ since: DAY, habits: { ground } }, 20, [
+          entry(DAY, { kind: 'tidy', tidy: 'nails', nails: 'trimmed' }),
+          nails(days - 8, 'looked'),
+        ]),
+        addDays(DAY, days),
+      ).did
+    expect([at('hard', 16), at('hard', 24), at('soft', 9)]).toEqual(['looked', 'trimmed', 'trimmed'])
   })
 })

@@ -27,6 +27,10 @@ export type SanitarySchool = (typeof SANITARY_SCHOOLS)[number]
 export const DRYERS = ['none', 'household', 'forced'] as const
 export type Dryer = (typeof DRYERS)[number]
 
+/** What the dog walks on: hard ground wears nails. */
+export const GROUNDS = ['hard', 'soft'] as const
+export type Ground = (typeof GROUNDS)[number]
+
 /** When the dog goes to bed, minutes after midnight, unless the owner says (judgement). */
 const USUAL_BED = 22 * 60
 
@@ -55,6 +59,7 @@ export const habitsOf = ({ coat, habits = {} }: { coat: CoatId; habits?: Habits 
   /** Drop ears are wiped, pricked ones left alone while pale and odourless. */
   earCare: habits.earCare ?? (PRICKED.includes(coat) ? 'leave-alone' : 'wipe'),
   sanitary: habits.sanitary ?? 'privates',
+  ground: habits.ground ?? 'hard',
   dryer: habits.dryer ?? 'household',
   watts: habits.watts ?? null,
   bed: habits.bed ?? USUAL_BED,

@@ -10,6 +10,7 @@ import {
   EAR_CARE_SCHOOLS,
   EAR_HAIR_SCHOOLS,
   FACE_SCHOOLS,
+  GROUNDS,
   HANDLINGS,
   LINES,
   PRESSURES,
@@ -70,6 +71,7 @@ export const habitsSchema = z
     earHair: z.enum(EAR_HAIR_SCHOOLS),
     earCare: z.enum(EAR_CARE_SCHOOLS),
     sanitary: z.enum(SANITARY_SCHOOLS),
+    ground: z.enum(GROUNDS),
     dryer: z.enum(DRYERS),
     watts: z.number().min(300, 'No dryer for a dog draws less than 300 W.').max(4000, 'At most 4000 W.'),
     /** When the dog goes to bed, minutes after midnight. */

@@ -49,7 +49,7 @@ const rows = computed<Row[]>(() => [
     label: 'Nails',
     how: next.value.slivers
       ? `Being shortened: a sliver every four days lets the quick draw back. ${capital(next.value.slivers === 1 ? 'one' : String(next.value.slivers))} so far.`
-      : 'A look every week or so; softer after a bath.',
+      : `A look every week or so; softer after a bath. Next ${sayDay(next.value.day, today.value)}${next.value.did === 'trimmed' ? ', with a trim' : ''}.`,
     caution: 'quick',
     presses: NAILS_DID.map((nails) => ({
       words: NAILS[nails],

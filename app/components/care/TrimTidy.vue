@@ -24,7 +24,7 @@ import type { RunStep } from './StepRun.vue'
 const props = defineProps<{ tidy: TrimId }>()
 const { file, today, coat } = useDog()
 const record = useRecord()
-const { dueOf, grown, concerns, habits, her, she, groomer, lastOf, changeHabits, problem } = useCare()
+const { growth, dueOf, grown, concerns, habits, her, she, groomer, lastOf, changeHabits, problem } = useCare()
 const words = computed(() => TRIM_WORDS[props.tidy])
 const profile = computed(() => file.value.profile)
 
@@ -340,6 +340,11 @@ const teach = (t: TaughtId, on: boolean) =>
       <p v-if="theirs.length" class="small mt-2">
         {{ capital(plural(theirs.length, 'step')) }} left to {{ groomer }}.
       </p>
+      <EvenUp v-if="cuts && (tidy === 'ears' || tidy === 'face')" class="mt-5" @sides="sides = $event" />
+      <details v-if="cuts && tidy === 'sanitary'" class="mt-4 border-t border-rule">
+        <summary class="quiet cursor-pointer">What a blade leaves, and how it grows back</summary>
+        <BladeChart :growth="growth" class="pb-2" />
+      </details>
       <div v-if="last" class="mt-5">
         <h2 class="border-b border-ink pb-1">Last time</h2>
         <p class="why mt-2">
