@@ -1,4 +1,4 @@
-import { careInPlan } from '#core/care/due'
+import { careInPlan, isPlanned } from '#core/care/due'
 import type { CareId } from '#core/care/due'
 import { forecastOf } from '#core/plan/forecast'
 import { playAhead } from '#core/plan/kept'
@@ -103,9 +103,13 @@ export function useStretchView(plan: Ref<StretchPlan | null>, from: Ref<string>)
         ? []
         : what.kind === 'wash'
           ? [{ day, care: 'bath' as CareId, past: true }]
-          : what.kind === 'tidy'
-            ? [{ day, care: what.tidy as CareId, past: true }]
-            : [],
+          : what.kind === 'undercoat'
+            ? [{ day, care: 'undercoat' as CareId, past: true }]
+            : what.kind === 'tidy' &&
+                what.tidy !== 'neatening' &&
+                isPlanned(what.tidy, file.value.profile.coat)
+              ? [{ day, care: what.tidy as CareId, past: true }]
+              : [],
     )
     if (!plan.value) return done
     const booked = plan.value.to === file.value.profile.nextVisit

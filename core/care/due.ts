@@ -158,6 +158,10 @@ export function careDue(record: DogRecord, at: Day, growth?: number): Due[] {
 
 /** Care that comes this often or oftener is a habit, not a thing to plan, days. */
 const HABIT_DAYS = 10
+/** Whether a kind of care has its day in a plan, rather than being a habit of every few. */
+export const isPlanned = (care: CareId, coat: CoatId): boolean =>
+  (CARE[care].days(coat, COATS[coat].growthMmPerDay) ?? 0) >= HABIT_DAYS
+
 /** Care may come sooner or later than due by this share of its interval (judgement). */
 const WINDOW = 0.2
 /** A bath on the day is worth coming so many days sooner or later for (judgement). */
