@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs'
 import Ajv from 'ajv/dist/2020'
 import fc from 'fast-check'
 import ICAL from 'ical.js'
@@ -42,6 +43,13 @@ describe('the record as a file', () => {
     const broken = JSON.parse(fileOf(DOGS[0]!)) as { dog: { profile: { weightKg: unknown } } }
     broken.dog.profile.weightKg = 'heavy'
     expect(validate(broken)).toBe(false)
+  })
+  it('the published schema is this one: npm run schema writes it', () => {
+    const published = JSON.parse(readFileSync('docs/record-file.schema.json', 'utf8')) as { title: string }
+    expect(published).toEqual({
+      title: published.title,
+      ...JSON.parse(JSON.stringify(recordFileJsonSchema())),
+    })
   })
   it('one wrong entry is told by its number, and loses none of the others', () => {
     const json = JSON.parse(fileOf(DOGS[0]!)) as { entries: { what: Record<string, unknown> }[] }

@@ -41,6 +41,11 @@ useHead({ title: 'Household · Grumbo' })
             ></span
           >
         </NuxtLink>
+        <p class="flex gap-6">
+          <NuxtLink :to="`/dogs/${d.id}/data`" class="quiet"
+            >{{ d.profile.name }}’s data, out and in</NuxtLink
+          >
+        </p>
       </li>
     </ul>
     <NuxtLink to="/setup" class="act act-filled mt-6 w-full">Add a dog</NuxtLink>

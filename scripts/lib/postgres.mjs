@@ -5,7 +5,7 @@ import { giveUp, say } from './say.mjs'
 import { ask, freePort, isRoot, run } from './shell.mjs'
 
 /** Where Debian keeps the programs of its newest PostgreSQL; null when there is none. */
-function binaries() {
+export function binaries() {
   const root = '/usr/lib/postgresql'
   if (!existsSync(root)) return null
   const newest = readdirSync(root)

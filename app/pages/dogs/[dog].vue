@@ -240,6 +240,11 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onKey, true))
           class="flex min-h-14 items-center border-b border-rule px-4 text-[17px]"
           >How you work</NuxtLink
         >
+        <NuxtLink
+          :to="to(dogId, '/data')"
+          class="flex min-h-14 items-center border-b border-rule px-4 text-[17px]"
+          >Your data</NuxtLink
+        >
         <NuxtLink to="/household" class="flex min-h-14 items-center px-4 text-[17px]">Household</NuxtLink>
       </div>
     </nav>

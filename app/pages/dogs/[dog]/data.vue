@@ -1,0 +1,222 @@
+<script setup lang="ts">
+import { careInPlan } from '#core/care/due'
+import { dayAndMonth } from '#core/record/say-day'
+import { capital, plural } from '~/words/numbers'
+import { bringDog, previewOf, saveAs } from '~/composables/bring-in'
+import type { Preview } from '~/composables/bring-in'
+
+/** The record belongs to its owner: all of it out, in open formats, and in again. */
+const { file, today, coat, planning } = useDog()
+const record = useRecord()
+const store = useMe()
+const router = useRouter()
+const profile = computed(() => file.value.profile)
+const slug = computed(
+  () =>
+    profile.value.name
+      .toLowerCase()
+      .replace(/[^a-z0-9]+/g, '-')
+      .replace(/^-|-$/g, '') || 'dog',
+)
+const named = (end: string) => `${slug.value}-${today.value}.${end}`
+
+async function saveRecord() {
+  const { writeRecordFile } = await import('#shared/record-file')
+  saveAs(
+    named('json'),
+    'application/json',
+    writeRecordFile({ id: file.value.id, profile: profile.value }, file.value.entries, new Date()),
+  )
+}
+async function saveDiary() {
+  const { writeDiaryCsv } = await import('#shared/diary-csv')
+  saveAs(named('csv'), 'text/csv;charset=utf-8', writeDiaryCsv(file.value.entries))
+}
+async function saveCalendar() {
+  const { happeningsOf, writeCalendar } = await import('#shared/calendar')
+  const plan = planning.plan.value
+  const sessions = plan?.sessions.filter((s) => s.day >= today.value) ?? []
+  const care = plan
+    ? careInPlan(
+        file.value,
+        sessions,
+        today.value,
+        plan.to,
+        plan.to === profile.value.nextVisit,
+        coat.value.learnedGrowth.now,
+      )
+    : []
+  const list = happeningsOf(
+    {
+      id: file.value.id,
+      name: profile.value.name,
+      groomer: profile.value.groomer,
+      nextVisit: profile.value.nextVisit,
+    },
+    sessions,
+    care,
+  )
+  saveAs(named('ics'), 'text/calendar;charset=utf-8', writeCalendar(profile.value.name, list, new Date()))
+}
+const SAVES = [
+  {
+    words: 'The whole record, JSON',
+    says: 'Everything shown is computed from it. Its schema is published with the program.',
+    go: saveRecord,
+  },
+  { words: 'The diary as a table, CSV', says: 'A line an entry, for a spreadsheet.', go: saveDiary },
+  { words: 'Plan and visit, iCalendar', says: 'Whole days, for any calendar.', go: saveCalendar },
+]
+
+const chooser = ref<HTMLInputElement | null>(null)
+const preview = shallowRef<Preview | null>(null)
+const problem = ref('')
+const done = ref('')
+const busy = ref(false)
+async function choose() {
+  const chosen = chooser.value?.files?.[0]
+  if (!chosen) return
+  problem.value = done.value = ''
+  preview.value = null
+  busy.value = true
+  try {
+    preview.value = await previewOf(chosen, file.value.id, file.value.entries, today.value)
+  } catch (error) {
+    problem.value = inWords(error)
+  }
+  busy.value = false
+  if (chooser.value) chooser.value.value = ''
+}
+async function add() {
+  const p = preview.value
+  if (!p) return
+  busy.value = true
+  try {
+    if (p.kind === 'entries') {
+      await record.add(
+        p.fresh.map(({ day, time, what }) => ({ day, what, ...(time ? { time } : {}) })),
+        p.fresh.map((e) => e.id),
+      )
+      done.value = `${capital(plural(p.fresh.length, 'entry', 'entries'))} added.`
+    } else if (p.kind === 'dog') {
+      const taken = store.me?.dogs.some((d) => d.id === p.id) ?? false
+      const id = await bringDog(p, taken)
+      await store.load()
+      await router.push(`/dogs/${id}`)
+    }
+    preview.value = null
+  } catch (error) {
+    problem.value = error instanceof NoSignal ? 'This wants a signal; nothing was added.' : inWords(error)
+  }
+  busy.value = false
+}
+async function visitOn(day: string) {
+  try {
+    await record.changeProfile({ ...profile.value, nextVisit: day })
+    done.value = `The next visit is ${dayAndMonth(day)}.`
+    preview.value = null
+  } catch (error) {
+    problem.value = error instanceof NoSignal ? 'This wants a signal; nothing was changed.' : inWords(error)
+  }
+}
+const SHOWN = 8
+useHead({ title: computed(() => `${profile.value.name}, your data · Grumbo`) })
+</script>
+
+<template>
+  <div class="mx-auto max-w-[860px] desk:grid desk:grid-cols-2 desk:gap-12">
+    <section aria-label="Out">
+      <h1 class="pt-1 desk:pt-4">It is yours</h1>
+      <p class="why mt-2">All of {{ profile.name }}’s record, in open formats, made on this device.</p>
+      <ul class="mt-4 border-t border-ink">
+        <li v-for="s in SAVES" :key="s.words" class="border-b border-rule py-3">
+          <button class="act act-plain w-full" @click="s.go">{{ s.words }}</button>
+          <p class="small mt-1">{{ s.says }}</p>
+        </li>
+      </ul>
+    </section>
+    <section aria-label="In" class="mt-8 desk:mt-4">
+      <h2 class="border-b border-ink pb-1">Bring in</h2>
+      <p class="why mt-2">
+        A record, a diary as a table, or a groomer’s calendar. You see what it adds first.
+      </p>
+      <label
+        class="act act-filled mt-4 w-full cursor-pointer focus-within:outline-2 focus-within:outline-offset-2"
+      >
+        <input
+          ref="chooser"
+          type="file"
+          name="bring-in"
+          accept=".json,.csv,.ics,application/json,text/csv,text/calendar"
+          class="sr-only"
+          @change="choose"
+        />
+        {{ busy ? 'Reading it' : 'Choose a file' }}
+      </label>
+      <p v-if="problem" class="refusal mt-3" role="alert">{{ problem }}</p>
+      <p v-if="done" class="mt-3 font-semibold" role="status">{{ done }}</p>
+      <div v-if="preview" class="mt-4 border-t border-rule pt-2" data-preview>
+        <template v-if="preview.kind === 'visits'">
+          <h3 class="text-[18px]">
+            {{
+              preview.visits.length
+                ? `${capital(plural(preview.visits.length, 'day'))} ahead in it`
+                : 'No day ahead in it'
+            }}
+          </h3>
+          <ul>
+            <li
+              v-for="v in preview.visits.slice(0, SHOWN)"
+              :key="v.day + v.title"
+              class="flex items-center gap-3 border-b border-rule py-1"
+            >
+              <span class="min-w-0 flex-1 truncate"
+                >{{ dayAndMonth(v.day) }}<span class="small ml-2">{{ v.title }}</span></span
+              >
+              <button class="quiet" @click="visitOn(v.day)">Next visit</button>
+            </li>
+          </ul>
+        </template>
+        <template v-else-if="preview.kind === 'dog'">
+          <h3 class="text-[18px]">The record of {{ preview.profile.name }}, another dog</h3>
+          <p>
+            {{ capital(plural(preview.entries.length, 'entry', 'entries')) }} since
+            {{ dayAndMonth(preview.profile.since) }}.
+          </p>
+          <button class="act act-plain mt-3 w-full" :disabled="busy" @click="add">
+            Add {{ preview.profile.name }} to this household
+          </button>
+        </template>
+        <template v-else>
+          <h3 class="text-[18px]">{{ capital(plural(preview.fresh.length, 'new entry', 'new entries')) }}</h3>
+          <p>
+            {{
+              preview.known
+                ? `${capital(plural(preview.known, 'is', 'are'))} here already and stay as they are.`
+                : ''
+            }}
+          </p>
+          <button v-if="preview.fresh.length" class="act act-plain mt-3 w-full" :disabled="busy" @click="add">
+            Add {{ preview.fresh.length === 1 ? 'it' : `the ${preview.fresh.length}` }}
+          </button>
+        </template>
+        <div v-if="preview.wrong.length" class="mt-4" data-wrong>
+          <p class="refusal">{{ capital(plural(preview.wrong.length, 'line is', 'lines are')) }} left out:</p>
+          <ul>
+            <li
+              v-for="w in preview.wrong.slice(0, SHOWN)"
+              :key="w.line"
+              class="border-b border-rule py-1 text-[15px]"
+            >
+              <b class="font-semibold">{{ w.line }}</b> {{ w.why }}
+            </li>
+          </ul>
+          <p v-if="preview.wrong.length > SHOWN" class="small">
+            and {{ preview.wrong.length - SHOWN }} more.
+          </p>
+        </div>
+        <button class="quiet mt-2" @click="preview = null">Leave it</button>
+      </div>
+    </section>
+  </div>
+</template>
