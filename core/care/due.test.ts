@@ -67,6 +67,23 @@ describe('care that falls due', () => {
         expect(CARE_IDS.indexOf(hung[i]!.care)).toBeGreaterThan(CARE_IDS.indexOf(hung[i - 1]!.care))
   })
 
+  it('a tidy near a bath waits for it: a clean coat is worth a day or two', () => {
+    const session = (day: number, places: number) => ({
+      day: addDays(START, day),
+      places: PLACE_IDS.slice(0, places),
+      pinned: false,
+    })
+    const hung = careInPlan(
+      dog({ since: START }),
+      [session(23, 6), session(26, 25)],
+      START,
+      addDays(START, 40),
+      false,
+    )
+    const on = (care: string) => hung.find((h) => h.care === care)!.day
+    expect(on('bath')).toBe(addDays(START, 26))
+    expect(on('paws')).toBe(on('bath'))
+  })
   it('over any eight weeks keeps every order rule, whatever is combed when', () => {
     const anyPlan = fc
       .uniqueArray(fc.tuple(fc.integer({ min: 0, max: 55 }), fc.integer({ min: 1, max: 28 })), {

@@ -18,6 +18,19 @@ describe('the care drawings', () => {
         for (const near of dangersNear(tidy, sex)) expect(ids, `${tidy}, ${sex}, ${build}`).toContain(near)
       }
   })
+  it.each(BUILD_IDS)('from the side, %s: every place where thin skin slips into a blade', (build) => {
+    const ids = drawn.get(`flank-${build}`)!.dangers.map((d) => d.id)
+    for (const d of [
+      'flank-fold',
+      'elbow-web',
+      'hock-tendon',
+      'neck-folds',
+      'throat',
+      'tail-bone',
+      'ear-edge',
+    ])
+      expect(ids).toContain(d)
+  })
   it('the same place of the other sex is never drawn on this dog', () => {
     for (const [name, p] of drawn) {
       const ids = p.dangers.map((d) => d.id)

@@ -111,13 +111,13 @@ async function undo() {
         <CautionMark class="shrink-0" />Washed, dry, and combed clear today first: a clipper jams on dirt and
         stops at a mat.
       </p>
-      <CareDiagram :names="drawings" class="mt-3" />
       <p class="mt-2 flex gap-2 font-semibold text-caution">
         <CautionMark class="shrink-0" />Never a blade at {{ listed(near) }}.
       </p>
       <button v-if="!blocked" class="act act-filled mt-3 w-full text-[17px]" @click="stage = 'run'">
         Start
       </button>
+      <CareDiagram :names="drawings" class="mt-5" />
     </section>
     <section aria-label="Lengths" class="mt-6 desk:mt-0">
       <h2 class="border-b border-ink pb-1">What a blade leaves</h2>
