@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { LAW } from '#core/care/cautions'
 import { COAT_IDS, COATS } from '#core/coat/coat-types'
 import type { CoatId } from '#core/coat/coat-types'
 import { placeRow } from '#core/coat/regions'
@@ -392,10 +393,7 @@ useHead({ title: 'Your dog · Grumbo' })
               autocomplete="off"
               placeholder="Body at 13 mm, short behind the ears"
           /></label>
-          <p class="mt-6 flex gap-2 font-semibold text-caution">
-            <CautionMark class="shrink-0" />Local law and the codes of vets and groomers come first. What a
-            vet or groomer tells you overrides this program, and it never diagnoses.
-          </p>
+          <p class="mt-6 flex gap-2 font-semibold text-caution"><CautionMark class="shrink-0" />{{ LAW }}</p>
         </template>
         <p v-if="refusal && refusal !== 'empty'" class="refusal mt-3" role="alert">{{ refusal }}</p>
         <p v-if="problem" class="refusal mt-3" role="alert">{{ problem }}</p>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { LAW } from '#core/care/cautions'
 import { LEAST_PASSWORD } from '#shared/limits'
 
 const router = useRouter()
@@ -57,7 +58,7 @@ useHead({ title: 'Start · Grumbo' })
       <button class="act act-filled w-full text-[17px]" :disabled="busy">On to the dog</button>
     </form>
     <p class="small mt-6">
-      Local law and the codes of vets and groomers come first, and what yours tell you overrides this program.
+      {{ LAW }}
     </p>
     <NuxtLink to="/" class="quiet mt-2">I have an account</NuxtLink>
   </main>

@@ -39,4 +39,4 @@ export type CareCautionId = keyof typeof CARE_CAUTIONS
 
 /** Said once in setup and on every handover. */
 export const LAW =
-  'Local law and the professions’ own codes come first, and a vet’s or groomer’s word comes before this program’s.'
+  'Local law and the codes of vets and groomers come first, and what yours tell you overrides this program. It never diagnoses.'

@@ -132,6 +132,8 @@ const SCREENS: [string, () => Promise<void>, string | RegExp][] = [
   ['the bath', () => page.visit(`/dogs/${dog.id}/bath`), 'Make up'],
   ['the tidies', () => page.visit(`/dogs/${dog.id}/tidies?at=sanitary`), 'Never a blade at'],
   ['a clip at home', () => page.visit(`/dogs/${dog.id}/tidies?at=clip`), 'Elbow web'],
+  ['the card', () => page.visit(`/dogs/${dog.id}/card`), 'card back'],
+  ['your data', () => page.visit(`/dogs/${dog.id}/data`), 'Bring in'],
   ['the look-over', () => page.visit(`/dogs/${dog.id}/look-over`), 'Begin at the eyes'],
   ['handling', () => page.visit(`/dogs/${dog.id}/handling`), /two minutes|Nothing is hard/],
   ['how you work', () => page.visit(`/dogs/${dog.id}/ways`), 'Which way do the lines go?'],

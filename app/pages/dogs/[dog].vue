@@ -107,7 +107,7 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onKey, true))
   </div>
   <div v-else class="mx-auto flex min-h-dvh max-w-[1280px] flex-col pb-[76px] desk:pb-6">
     <a href="#main" class="sr-only focus:not-sr-only focus:absolute focus:p-3">To the page</a>
-    <header class="px-4 pt-2 desk:px-10">
+    <header class="frame px-4 pt-2 desk:px-10">
       <div class="flex items-center gap-3">
         <NuxtLink
           :to="to(dogId, '')"

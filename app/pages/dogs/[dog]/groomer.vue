@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { LAW } from '#core/care/cautions'
 import { v7 as uuid } from 'uuid'
 import { draftNote } from '#core/care/note'
 import { daysBetween } from '#core/record/day'
@@ -177,11 +178,11 @@ const dayOf = (iso: string) => localDay(new Date(iso))
           Send to {{ to }}
         </button>
         <p class="small mt-3">
-          A vet’s or groomer’s instruction overrides this program, and local law and their professions’ codes
-          come first.
+          {{ LAW }}
         </p>
       </form>
-      <button v-else class="act act-plain mt-5" @click="((sent = false), (body = fromRecord))">
+      <NuxtLink :to="`/dogs/${file.id}/card`" class="quiet mt-2">The handover card, one page</NuxtLink>
+      <button v-if="sent" class="act act-plain mt-5" @click="((sent = false), (body = fromRecord))">
         Write another
       </button>
     </section>

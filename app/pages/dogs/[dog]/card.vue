@@ -1,0 +1,139 @@
+<script setup lang="ts">
+import { LAW } from '#core/care/cautions'
+import { hardPlaces, stepsOf } from '#core/care/handling'
+import { openConcerns, readOut } from '#core/care/look-over'
+import { draftNote, stretchStart } from '#core/care/note'
+import { COATS } from '#core/coat/coat-types'
+import { PART_IDS } from '#core/coat/regions'
+import type { PartId } from '#core/coat/regions'
+import { habitsOf } from '#core/record/habits'
+import { dayAndMonth } from '#core/record/say-day'
+import { chanceOfAnyMat, expectedKnots, expectedMats } from '#core/record/odds'
+import { sayHandled } from '~/words/diary'
+import { SETTING_WORDS } from '~/words/care'
+import { inOdds, plural } from '~/words/numbers'
+
+/** The handover card: one page for the groomer's table, and their card back to fill by hand. */
+const { file, today, coat } = useDog()
+const profile = computed(() => file.value.profile)
+const shades = useStanding(
+  computed(() => 0),
+  ref(null),
+).shades
+const sideOf = (side: 'left' | 'right') =>
+  Object.fromEntries(Object.entries(shades.value).map(([id, s]) => [id.replace(`.${side}`, ''), s]))
+const left = computed(() => sideOf('left'))
+const right = computed(() => sideOf('right'))
+const FIVE = 5
+const lines = computed(() =>
+  draftNote(file.value, today.value)
+    .split('\n')
+    .filter((l) => !/finds these places hard|^We would like/.test(l))
+    .slice(0, FIVE),
+)
+const hard = computed(() => hardPlaces(file.value, today.value).slice(0, 4))
+const concerns = computed(() => openConcerns(file.value, today.value))
+const expected = computed(() => {
+  const places = coat.value.places
+  const knots = places.reduce((s, p) => s + expectedKnots(p).knots, 0)
+  const mats = places.reduce((s, p) => s + expectedMats(p), 0)
+  return `A mat somewhere: ${inOdds(chanceOfAnyMat(places))}. Expect about ${plural(Math.round(knots), 'tight knot')} and ${plural(Math.round(mats), 'mat')}.`
+})
+const PARTS: Record<PartId, string> = {
+  body: 'body',
+  legs: 'legs',
+  head: 'head',
+  ears: 'ears',
+  tail: 'tail and britches',
+}
+const lengths = computed(() =>
+  PART_IDS.map((part) => {
+    const rows = coat.value.places.filter((p) => p.region.part === part)
+    return `${PARTS[part]} ${Math.round(rows.reduce((s, p) => s + p.mm, 0) / Math.max(1, rows.length))}`
+  }).join(', '),
+)
+const setting = computed(() => {
+  const h = habitsOf(profile.value)
+  return h.setting === 'taught'
+    ? `as ${h.taughtBy} showed`
+    : h.setting === 'comb'
+      ? 'cloth and comb only'
+      : SETTING_WORDS.scissors.label.replace('and ', '')
+})
+const BACK = [
+  'Lengths left: body, legs, head, ears, tail',
+  'Found, and where',
+  'What went well, what to leave',
+  'At home until then, and with what',
+  'Next visit, and why then',
+]
+const print = () => window.print()
+useHead({ title: computed(() => `${profile.value.name}, card · Grumbo`) })
+</script>
+
+<template>
+  <div class="mx-auto max-w-[800px]">
+    <div class="flex items-center justify-between gap-4 pt-2 desk:pt-4 print:hidden">
+      <p class="why">One page for {{ profile.groomer ?? 'the groomer' }}, to print or save as PDF.</p>
+      <button class="act act-filled shrink-0" @click="print">Print or save</button>
+    </div>
+    <article class="mt-3 border border-ink p-5 print:mt-0 print:border-0 print:p-0" data-card>
+      <header class="flex items-end justify-between gap-4 border-b border-ink pb-2">
+        <div>
+          <h1 class="!text-[34px]">{{ profile.name }}</h1>
+          <p>
+            {{ profile.sex }}, {{ profile.weightKg }} kg, {{ COATS[profile.coat].label.toLowerCase()
+            }}{{ profile.breed ? `, ${profile.breed}` : '' }}
+          </p>
+        </div>
+        <p class="text-right">
+          {{ dayAndMonth(today) }}<br /><span class="small">{{
+            profile.nextVisit ? `visit ${dayAndMonth(profile.nextVisit)}` : 'no visit booked'
+          }}</span>
+        </p>
+      </header>
+      <div class="grid grid-cols-[3fr_2fr] gap-5 pt-3 max-desk:grid-cols-1 print:grid-cols-[3fr_2fr]">
+        <div class="grid grid-cols-2 items-center gap-2">
+          <DogDrawing :sheet="buildOf(profile.coat)" :states="left" :detail="1.9" />
+          <DogDrawing :sheet="buildOf(profile.coat)" :states="right" :detail="1.9" mirrored />
+          <DogDrawing sheet="under" :states="shades" :detail="1.9" class="mx-auto !w-3/4" />
+          <DogDrawing sheet="head" :states="shades" :detail="1.9" class="mx-auto !w-2/3" />
+        </div>
+        <div>
+          <h2 class="text-[18px]">Today’s coat</h2>
+          <p>{{ expected }}</p>
+          <p class="small mt-1">mm now: {{ lengths }}. Denser hair on the drawing, nearer a mat.</p>
+          <h2 class="mt-3 text-[18px]">Handling</h2>
+          <p v-if="!hard.length">Nothing is hard just now.</p>
+          <p v-for="h in hard" :key="h.place">
+            {{ sayHandled(h.place) }}: {{ h.why === 'said' ? 'found hard' : h.why }}, at “{{
+              stepsOf(h.place)[h.step]
+            }}”{{ h.snapped ? '; snapped' : '' }}
+          </p>
+          <p class="small mt-1">At home: {{ setting }}.</p>
+          <template v-if="concerns.length">
+            <h2 class="mt-3 text-[18px] text-vet">For the vet, still open</h2>
+            <p v-for="c in concerns" :key="c.id">
+              {{ readOut(file, c, today).split('. ').slice(1).join('. ') }}
+            </p>
+          </template>
+          <template v-if="profile.wish">
+            <h2 class="mt-3 text-[18px]">Wished for</h2>
+            <p>{{ profile.wish }}</p>
+          </template>
+        </div>
+      </div>
+      <h2 class="mt-3 border-t border-ink pt-2 text-[18px]">
+        Since {{ dayAndMonth(stretchStart(file, today)) }}
+      </h2>
+      <ul>
+        <li v-for="l in lines" :key="l" class="border-b border-rule py-1">{{ l }}</li>
+      </ul>
+      <h2 class="mt-3 text-[18px]">{{ profile.groomer ?? 'The groomer' }}’s card back</h2>
+      <div v-for="b in BACK" :key="b" class="flex h-9 items-end border-b border-edge pb-0.5">
+        <span class="small">{{ b }}</span>
+      </div>
+      <p class="small mt-3">{{ LAW }}</p>
+    </article>
+  </div>
+</template>
