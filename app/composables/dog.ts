@@ -9,7 +9,7 @@ import { ROLLING_DAYS } from '#core/plan/standing'
 import type { StretchPlan } from '#core/plan/standing'
 import { lookAhead, pastOf, planOn } from '#core/plan/today'
 import { stretchStart } from '#core/care/note'
-import type { RegionId } from '#core/coat/regions'
+import type { PlaceId, RegionId } from '#core/coat/regions'
 import type { DogFile } from '#shared/api'
 
 /** Weeks a stretch is drawn for when no visit is booked. */
@@ -52,8 +52,13 @@ export function stretchOf(file: DogFile, coat: Coat, today: string, plan: Stretc
 /**
  * How a dog stands today: its coat now, the odds ahead, and what is on the table.
  * @param chosen minutes the owner says there are; null leaves today to the stretch's plan
+ * @param also places the day itself asks for beside the plan's: feet in seed time
  */
-export function useStanding(minutes: Ref<number>, chosen: Ref<number | null>) {
+export function useStanding(
+  minutes: Ref<number>,
+  chosen: Ref<number | null>,
+  also: Ref<readonly PlaceId[]> = ref([]),
+) {
   const { file, today, coat, planning } = useDog()
   const now = computed(() => coat.value.state())
   const ahead = computed(() => coat.value.copy().passTo(lookAhead(file.value.profile, today.value)))
@@ -75,7 +80,7 @@ export function useStanding(minutes: Ref<number>, chosen: Ref<number | null>) {
       coat.value,
       minutes.value,
       past.value,
-      wanted.value && (wanted.value.find((s) => s.day === today.value)?.places ?? []),
+      wanted.value && [...(wanted.value.find((s) => s.day === today.value)?.places ?? []), ...also.value],
     ),
   )
   return { now, chances, shades, plan }

@@ -24,6 +24,25 @@ describe('care that falls due', () => {
       expect(due.indexOf('face')).toBeLessThan(due.indexOf(later))
     expect(careInterval(dog({ coat: 'double-long' }), 'sanitary')).toBe(null)
   })
+  it('by growth: the closed form, millimetres over millimetres a day, whatever the growth', () => {
+    fc.assert(
+      fc.property(fc.double({ min: 0.12, max: 0.6, noNaN: true }), (growth) => {
+        expect(careInterval(dog(), 'paws', growth)!.now).toBeCloseTo(8.5 / growth, 6)
+        expect(careInterval(dog(), 'face', growth)!.now).toBeCloseTo(Math.min(21, 8 / growth), 6)
+        expect(careInterval(dog(), 'ears', growth)!.now).toBeCloseTo(Math.min(42, 12 / growth), 6)
+      }),
+    )
+  })
+  it('double coats are bathed every six to eight weeks, curly and drop coats every three to six', () => {
+    for (const coat of ['double-long', 'double-short'] as const) {
+      expect(careInterval(dog({ coat }), 'bath')!.now).toBeGreaterThanOrEqual(42)
+      expect(careInterval(dog({ coat }), 'bath')!.now).toBeLessThanOrEqual(56)
+    }
+    for (const coat of ['wool', 'wool-cross', 'drop'] as const) {
+      expect(careInterval(dog({ coat }), 'bath')!.now).toBeGreaterThanOrEqual(21)
+      expect(careInterval(dog({ coat }), 'bath')!.now).toBeLessThanOrEqual(42)
+    }
+  })
   it('has an answer for every coat, none in the past', () => {
     for (const coat of COAT_IDS)
       for (const d of careDue(dog({ coat, since: START }), addDays(START, 200)))

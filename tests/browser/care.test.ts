@@ -5,7 +5,7 @@ import { REGION_IDS } from '../../core/coat/regions'
 import { addDays } from '../../core/record/day'
 import type { Entry, FactOf } from '../../core/record/entries'
 import { timeline } from '../../core/record/timeline'
-import { inventedWeather, nudgesOf } from '../../core/season/weather'
+import type { WeatherDay } from '../../core/season/weather'
 import { entry } from '../support/dogs'
 import { daysAgo, newDog, newOwner, PASSWORD, startApp } from '../support/server'
 import type { Running, Visitor } from '../support/server'
@@ -20,20 +20,12 @@ let owner: Visitor
 let page: Page
 const today = daysAgo(0)
 /** A wet day whatever the season: the feed is replaced by a file of our own. */
-const feed = join(mkdtempSync(join(tmpdir(), 'grumbo-weather-')), 'weather.json')
-writeFileSync(
-  feed,
-  JSON.stringify({
-    days: [-1, 0, 1].map((n) => ({
-      day: addDays(today, n),
-      rainMm: 9,
-      maxC: 14,
-      humidity: 80,
-      mud: false,
-      seeds: false,
-    })),
-  }),
-)
+function weatherFile(w: Omit<WeatherDay, 'day'>): string {
+  const path = join(mkdtempSync(join(tmpdir(), 'grumbo-weather-')), 'weather.json')
+  writeFileSync(path, JSON.stringify({ days: [-1, 0, 1].map((n) => ({ day: addDays(today, n), ...w })) }))
+  return path
+}
+const feed = weatherFile({ rainMm: 9, maxC: 14, humidity: 80, mud: false, seeds: false })
 const merle = newDog({ name: 'Merle', sex: 'male', groomer: 'Imke' })
 const wren = newDog({ name: 'Wren', sex: 'female', groomer: 'Imke', habits: { bed: 1439, dryer: 'forced' } })
 const brush = newDog({ name: 'Bramble', coat: 'double-long', sex: 'female', habits: { weather: false } })
@@ -323,9 +315,10 @@ describe.each(both)('the look-over, %s', (_name, screen) => {
   })
 })
 
-describe('the weather', () => {
+describe.each(both)('the weather, %s', (_name, screen) => {
   it('suggests a wet walk, writes it in one press, and can be taken back', async () => {
-    expect(nudgesOf(inventedWeather(today, 'north'))).toBeInstanceOf(Array)
+    page.byTouch = screen === PHONE
+    await page.size(screen)
     await page.visit(`/dogs/${wren.id}`)
     await page.find('[data-weather]')
     await page.says('Rain today, about 9 mm. A wet walk?')
@@ -337,6 +330,50 @@ describe('the weather', () => {
       async () => !(await factsOf(wren.id)).some((f) => f.what.kind === 'wet'),
       'still on file',
     )
+  })
+})
+
+describe('the weather and the plan', () => {
+  const DRY = { rainMm: 0, humidity: 50, mud: false }
+  it.each([
+    [
+      'seed time puts the feet on today’s plan',
+      { ...DRY, maxC: 20, seeds: true },
+      async (theirs: Page) => {
+        await theirs.says('Dry grass drops its seeds now')
+        await theirs.until(
+          async () => /Forefeet[\s\S]*Hind feet|Hind feet[\s\S]*Forefeet/.test(await theirs.words()),
+          'no feet on the plan',
+        )
+        await theirs.press('Check the feet')
+        await theirs.says(/(fore|hind) ?foot/i)
+      },
+    ],
+    [
+      'heat keeps a session short',
+      { ...DRY, maxC: 31, seeds: false },
+      async (theirs: Page) => {
+        await theirs.says('31 °C today')
+        await theirs.until(
+          async () => (await theirs.text('[role=radio][aria-checked=true]')) === '15',
+          'the session is not kept short',
+        )
+      },
+    ],
+  ] as const)('%s', async (_says, weather, look) => {
+    const summer = await startApp({ GRUMBO_WEATHER: weatherFile(weather) })
+    const other = await newOwner(summer.running.address, 'Bo')
+    const moss = newDog({ name: 'Moss', minutes: [60, 60, 60, 60, 60, 60, 60] })
+    await other.call('POST', '/api/dogs', moss)
+    await other.call('POST', `/api/dogs/${moss.id}/entries`, {
+      entries: REGION_IDS.map((region) => entry(daysAgo(1), { kind: 'check', region, finding: 'glides' })),
+    })
+    const theirs = await Page.open(summer.running.address, PHONE)
+    await theirs.signIn(String((await other.call('GET', '/api/me')).json.email), PASSWORD)
+    await theirs.visit(`/dogs/${moss.id}`)
+    await look(theirs)
+    await theirs.close()
+    await summer.running.stop()
   })
   it('is silent where the owner switched it off', async () => {
     await page.visit(`/dogs/${brush.id}`)

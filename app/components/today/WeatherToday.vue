@@ -1,10 +1,12 @@
 <script setup lang="ts">
 import { nudgesOf } from '#core/season/weather'
+import type { PlaceId } from '#core/coat/regions'
 import type { Fact } from '#core/record/entries'
 import { timeline } from '#core/record/timeline'
 import { sayNudge } from '~/words/weather'
 
 /** What the weather suggests: an entry to write in one press, or a look to take. */
+const emit = defineEmits<{ places: [PlaceId[]]; hot: [] }>()
 const { file, today } = useDog()
 const record = useRecord()
 const combAtTable = useCombAtTable()
@@ -40,6 +42,16 @@ async function undo() {
   if (last.value) await record.takeBack(last.value)
   last.value = null
 }
+/** What the weather asks of today's plan: feet where seeds fall, a short session in heat. */
+watch(
+  [weather, feetToday],
+  ([w]) => {
+    const all = w ? nudgesOf(w) : []
+    emit('places', all.some((n) => n.nudge === 'seeds') && !feetToday.value ? ['forefoot', 'hindfoot'] : [])
+    if (all.some((n) => n.nudge === 'heat')) emit('hot')
+  },
+  { immediate: true },
+)
 const feet = () => combAtTable(['forefoot.left', 'forefoot.right', 'hindfoot.left', 'hindfoot.right'])
 </script>
 

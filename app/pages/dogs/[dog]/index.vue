@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { placeRow } from '#core/coat/regions'
-import type { RegionId } from '#core/coat/regions'
+import type { PlaceId, RegionId } from '#core/coat/regions'
 import { playAhead } from '#core/plan/kept'
 import { nextSession, shownMinutes } from '#core/plan/today'
 import { addDays } from '#core/record/day'
@@ -15,8 +15,19 @@ const profile = computed(() => file.value.profile)
 const usual = computed(() => minutesOn(file.value, today.value))
 const chosen = ref<number | null>(null)
 const minutes = computed(() => chosen.value ?? usual.value)
-const choices = computed(() => [...new Set([8, usual.value || 14, 25, 40])].sort((a, b) => a - b).slice(0, 4))
-const { now, chances, shades, plan } = useStanding(minutes, chosen)
+const choices = computed(() =>
+  [...new Set([8, ...(chosen.value === HEAT_MINUTES ? [HEAT_MINUTES] : []), usual.value || 14, 25, 40])]
+    .sort((a, b) => a - b)
+    .slice(0, 4),
+)
+/** What the weather asks of today beside the plan. */
+const also = ref<PlaceId[]>([])
+const { now, chances, shades, plan } = useStanding(minutes, chosen, also)
+/** In heat a session is short, unless the owner says otherwise. */
+const HEAT_MINUTES = 15
+const inHeat = () => {
+  if (chosen.value === null && usual.value > HEAT_MINUTES) chosen.value = HEAT_MINUTES
+}
 
 const shown = computed(() => shownMinutes(plan.value.items))
 const total = computed(() => shown.value.reduce((sum, m) => sum + m, plan.value.setupMinutes))
@@ -206,7 +217,7 @@ const compact = useMediaQuery('(max-width: 59.99rem)')
       <div class="mt-1 border-t border-rule">
         <LazyHandlingToday />
         <LazyCareToday />
-        <LazyWeatherToday />
+        <LazyWeatherToday @places="also = $event" @hot="inHeat" />
       </div>
       <LazySinceThen class="mt-2 pb-3" />
       <details class="border-t border-rule">
