@@ -2,18 +2,15 @@ import { CARE, careDue, doneOn, RUNS_OUT_MM } from '#core/care/due'
 import type { CareId, Due } from '#core/care/due'
 import { openConcerns } from '#core/care/look-over'
 import { daysBetween } from '#core/record/day'
-import { habitsOf } from '#core/record/habits'
-import type { Habits } from '#core/record/profile'
 
 /** What care is due when, how far it has grown since, and what stands against it. */
 export function useCare() {
   const { file, today, coat } = useDog()
-  const record = useRecord()
+  const { habits, changeHabits, problem } = useHabits()
   const growth = computed(() => coat.value.learnedGrowth.now)
   const due = computed(() => careDue(file.value, today.value, growth.value))
   const dueOf = (care: CareId): Due | null => due.value.find((d) => d.care === care) ?? null
   const concerns = computed(() => openConcerns(file.value, today.value))
-  const habits = computed(() => habitsOf(file.value.profile))
   const she = computed(() => file.value.profile.sex === 'female')
   const her = computed(() => (she.value ? 'her' : 'his'))
   const groomer = computed(() => file.value.profile.groomer ?? 'the groomer')
@@ -31,20 +28,6 @@ export function useCare() {
       .filter((d) => d.day <= today.value)
       .at(-1) ?? null
 
-  const problem = ref('')
-  async function changeHabits(more: Habits) {
-    const { profile } = file.value
-    try {
-      const next: Habits = { ...profile.habits, ...more }
-      for (const key of Object.keys(next) as (keyof Habits)[]) if (next[key] === undefined) delete next[key]
-      await record.changeProfile({ ...profile, habits: next })
-      problem.value = ''
-      return true
-    } catch (error) {
-      problem.value = error instanceof NoSignal ? 'This wants a signal; nothing was changed.' : inWords(error)
-      return false
-    }
-  }
   return {
     growth,
     due,

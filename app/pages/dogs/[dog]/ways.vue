@@ -2,29 +2,17 @@
 import { toolsFor, TOOL_IDS, TOOLS } from '#core/coat/tools'
 import type { ToolId } from '#core/coat/tools'
 import { mistFor } from '#core/care/mist'
-import { habitsOf } from '#core/record/habits'
 import type { Habits } from '#core/record/profile'
 import { CARE_SCHOOLS } from '~/words/care'
 import { SCHOOLS } from '~/words/habits'
 
 /** How the owner works: where groomers differ, the tools there are, and the mist. */
 const { file } = useDog()
-const record = useRecord()
-const habits = computed(() => habitsOf(file.value.profile))
-const problem = ref('')
+const { habits, changeHabits, problem } = useHabits()
 const kept = ref(false)
 async function change(more: Habits) {
-  const { profile } = file.value
   kept.value = false
-  try {
-    const next: Habits = { ...profile.habits, ...more }
-    for (const key of Object.keys(next) as (keyof Habits)[]) if (next[key] === undefined) delete next[key]
-    await record.changeProfile({ ...profile, habits: next })
-    problem.value = ''
-    kept.value = true
-  } catch (error) {
-    problem.value = error instanceof NoSignal ? 'This wants a signal; nothing was changed.' : inWords(error)
-  }
+  kept.value = await changeHabits(more)
 }
 const owned = computed(() => habits.value.tools ?? [])
 const wanted = computed(() => toolsFor(file.value.profile.coat))
