@@ -18,7 +18,12 @@ let running: Running
 let owner: Visitor
 let page: Page
 const today = daysAgo(0)
-const dog = newDog({ name: 'Tansy', groomer: 'Imke', nextVisit: addDays(today, 20) })
+const dog = newDog({
+  name: 'Tansy',
+  groomer: 'Imke',
+  nextVisit: addDays(today, 20),
+  minutes: [0, 0, 0, 0, 0, 0, 0],
+})
 const folder = mkdtempSync(join(tmpdir(), 'grumbo-data-'))
 const fileOf = async (id = dog.id) => (await owner.call('GET', `/api/dogs/${id}`)).json as unknown as DogFile
 
