@@ -7,11 +7,9 @@ import type { WrongLine } from '#shared/record-file'
 export type Preview =
   | {
       kind: 'entries'
-      of: string
       fresh: Entry[]
       known: number
       wrong: WrongLine[]
-      called: 'entry' | 'line'
     }
   | { kind: 'dog'; id: string; profile: Profile; entries: Entry[]; wrong: WrongLine[] }
   | { kind: 'visits'; visits: { day: string; title: string }[]; wrong: WrongLine[] }
@@ -21,6 +19,8 @@ const MOST_BYTES = 40 * 1024 * 1024
 /** Entries a new dog may come with; the rest go up after it. */
 const WITH_DOG = 50
 const AT_ONCE = 500
+
+const inOrder = (list: readonly Entry[]) => [...list].sort((a, b) => (a.id < b.id ? -1 : 1))
 
 /** Reads a file and says what it holds: our own record, a diary as a table, or a calendar. @throws Error in words */
 export async function previewOf(
@@ -32,7 +32,8 @@ export async function previewOf(
   if (file.size > MOST_BYTES) throw new Error('That file is too large to read here: 40 MB at most.')
   const text = await file.text()
   const ids = new Set(known.map((e) => e.id))
-  const fresh = (list: Entry[]) => list.filter((e) => !ids.has(e.id))
+  // In the order they were made, so that what a correction replaces goes up before it.
+  const fresh = (list: Entry[]) => inOrder(list.filter((e) => !ids.has(e.id)))
   if (/^\uFEFF?\s*BEGIN:/i.test(text) || /\.ics$/i.test(file.name)) {
     const { readCalendar } = await import('#shared/calendar')
     const { visits, wrong } = readCalendar(text)
@@ -50,11 +51,9 @@ export async function previewOf(
     const list = fresh(read.entries)
     return {
       kind: 'entries',
-      of: read.dog.profile.name,
       fresh: list,
       known: read.entries.length - list.length,
       wrong,
-      called: 'entry',
     }
   }
   const { readDiaryCsv } = await import('#shared/diary-csv')
@@ -62,24 +61,25 @@ export async function previewOf(
   const list = fresh(entries)
   return {
     kind: 'entries',
-    of: file.name,
     fresh: list,
     known: entries.length - list.length,
     wrong,
-    called: 'line',
   }
 }
 
-/** Adds a dog from its file: the dog with its first entries, then the rest. @throws NoSignal, Refused */
+/**
+ * Adds a dog from its file: the dog with its first entries, then the rest. Done again after a signal
+ * was lost, it adds what is missing. @throws NoSignal, Refused
+ */
 export async function bringDog(p: Extract<Preview, { kind: 'dog' }>, taken: boolean): Promise<string> {
   const id = taken ? uuid() : p.id
-  const inOrder = [...p.entries].sort((a, b) => (a.id < b.id ? -1 : 1))
+  const entries = inOrder(p.entries)
   await api('/api/dogs', {
     method: 'POST',
-    body: { id, profile: p.profile, entries: inOrder.slice(0, WITH_DOG) },
+    body: { id, profile: p.profile, entries: entries.slice(0, WITH_DOG) },
   })
-  for (let i = WITH_DOG; i < inOrder.length; i += AT_ONCE)
-    await api(`/api/dogs/${id}/entries`, { method: 'POST', body: { entries: inOrder.slice(i, i + AT_ONCE) } })
+  for (let i = WITH_DOG; i < entries.length; i += AT_ONCE)
+    await api(`/api/dogs/${id}/entries`, { method: 'POST', body: { entries: entries.slice(i, i + AT_ONCE) } })
   return id
 }
 

@@ -1,4 +1,4 @@
-import { CARE, careDue, doneOn, RUNS_OUT_MM } from '#core/care/due'
+import { careDue, doneOn, RUNS_OUT_MM } from '#core/care/due'
 import type { CareId, Due } from '#core/care/due'
 import { openConcerns } from '#core/care/look-over'
 import { daysBetween } from '#core/record/day'
@@ -41,6 +41,5 @@ export function useCare() {
     lastOf,
     changeHabits,
     problem,
-    labels: CARE,
   }
 }

@@ -5,6 +5,7 @@ import type { Comfort, Finding } from '#core/record/findings'
 import { assessEach } from '#core/record/fold'
 import { chanceOfAnyMat, placesOf } from '#core/record/odds'
 import { timeline } from '#core/record/timeline'
+import { isVisit } from '#core/record/visits'
 
 /** Findings from worst to best: of a pair, the worse is shown. */
 const WORST: readonly Finding[] = ['felt', 'mat', 'knot', 'snag', 'refused', 'glides']
@@ -72,7 +73,7 @@ export function useProgressView(from: Ref<string>) {
 
   /** Every stretch on record, the running one last. */
   const stretches = computed<PastStretch[]>(() => {
-    const visits = facts.value.filter((f) => f.what.kind === 'visit')
+    const visits = facts.value.filter((f) => isVisit(f.what))
     return visits.slice(-4).map((v, i, some) => {
       const next = some[i + 1]
       const to = next?.day ?? today.value

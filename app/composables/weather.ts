@@ -2,7 +2,8 @@ import { habitsOf } from '#core/record/habits'
 import { inventedWeather } from '#core/season/weather'
 import type { WeatherDay } from '#core/season/weather'
 
-let fetched: Promise<WeatherDay[]> | undefined
+/** The feed once for each hemisphere, while the page is open. */
+const fetched = new Map<string, Promise<WeatherDay[]>>()
 /** The day's weather, if the owner wants it: from the feed, or invented here while there is no signal. */
 export function useWeather() {
   const { file, today } = useDog()
@@ -10,11 +11,13 @@ export function useWeather() {
   const on = computed(() => habitsOf(file.value.profile).weather)
   onMounted(async () => {
     if (!on.value) return
-    fetched ??= api<{ days: WeatherDay[] }>(`/api/weather?hemisphere=${file.value.profile.hemisphere}`).then(
-      (r) => r.days,
-    )
-    feed.value = await fetched.catch(() => {
-      fetched = undefined
+    const { hemisphere } = file.value.profile
+    const asked =
+      fetched.get(hemisphere) ??
+      api<{ days: WeatherDay[] }>(`/api/weather?hemisphere=${hemisphere}`).then((r) => r.days)
+    fetched.set(hemisphere, asked)
+    feed.value = await asked.catch(() => {
+      fetched.delete(hemisphere)
       return []
     })
   })
@@ -24,5 +27,5 @@ export function useWeather() {
         inventedWeather(today.value, file.value.profile.hemisphere))
       : null,
   )
-  return { weather, on }
+  return { weather }
 }

@@ -6,7 +6,7 @@ const store = useMe()
 const router = useRouter()
 const problem = ref('')
 const record = useRecord()
-const waiting = computed(() => record.waiting.filter((w) => !w.refused).length)
+const waiting = computed(() => record.waiting.filter((w) => !w.refused).length + record.pictures.length)
 onMounted(async () => {
   await record.readWaiting()
   void record.send()
@@ -50,7 +50,8 @@ useHead({ title: 'Household · Grumbo' })
     </ul>
     <NuxtLink to="/setup" class="act act-filled mt-6 w-full">Add a dog</NuxtLink>
     <p v-if="waiting" class="refusal mt-5">
-      {{ waiting }} entries have not gone up yet. Signing out now would lose them.
+      {{ waiting === 1 ? 'One entry or photograph has' : `${waiting} entries and photographs have` }} not gone
+      up yet. Signing out now would lose them.
     </p>
     <p v-if="problem" class="refusal mt-3" role="alert">{{ problem }}</p>
     <button class="act act-plain mt-3 w-full" :disabled="waiting > 0" @click="signOut">Sign out</button>

@@ -17,6 +17,8 @@ import type { Picture, Waiting } from '~/offline/device'
 /** How long to wait before sending again what has not gone up, ms. */
 const TRY_AGAIN = 4000
 const MOST_AT_ONCE = 200
+/** Answers to a photograph that trying again does not change. */
+const PICTURE_REFUSED = [404, 409, 413, 415]
 
 /**
  * The record of the dog in view. Entries are made here with their own id, kept on the device first,
@@ -32,6 +34,8 @@ export const useRecord = defineStore('record', () => {
   const noSignal = ref(false)
   /** Signed out elsewhere: nothing goes up until somebody signs in. */
   const signedOut = ref(false)
+  /** Why the server would not have a photograph. */
+  const pictureRefused = ref('')
   /** Photographs that have not gone up. */
   const pictures = ref<Picture[]>([])
   let sending = false
@@ -188,8 +192,15 @@ export const useRecord = defineStore('record', () => {
     } catch (error) {
       noSignal.value = error instanceof NoSignal
       signedOut.value = error instanceof Refused && error.statusCode === 401
-      if (!signedOut.value) timer = setTimeout(() => void send(), TRY_AGAIN)
-      return
+      if (error instanceof Refused && PICTURE_REFUSED.includes(error.statusCode)) {
+        // It will never be taken: it stays on this device, and stands in nobody's way.
+        pictureRefused.value = error.message
+        await keepPicture({ ...picture, sent: true })
+        pictures.value = pictures.value.filter((p) => p.id !== picture.id)
+      } else {
+        if (!signedOut.value) timer = setTimeout(() => void send(), TRY_AGAIN)
+        return
+      }
     } finally {
       sending = false
     }
@@ -225,6 +236,7 @@ export const useRecord = defineStore('record', () => {
     const ids = waiting.value.filter((w) => w.refused).map((w) => w.id)
     waiting.value = waiting.value.filter((w) => !w.refused)
     await dropWaiting(ids).catch(() => undefined)
+    pictureRefused.value = ''
   }
 
   if (import.meta.client) window.addEventListener('online', () => void send())
@@ -234,6 +246,7 @@ export const useRecord = defineStore('record', () => {
     waiting,
     state,
     pictures,
+    pictureRefused,
     notKept,
     noSignal,
     signedOut,

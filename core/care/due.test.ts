@@ -6,7 +6,7 @@ import { PLACE_IDS } from '../coat/regions'
 import type { PlaceId } from '../coat/regions'
 import { addDays, daysBetween } from '../record/day'
 import type { FactOf } from '../record/entries'
-import { CARE_IDS, careDue, careInPlan, careInterval } from './due'
+import { CARE_IDS, careDue, careInPlan, careInterval, leftToVisit } from './due'
 
 const START = '2026-09-01'
 const tidied = (day: string, was?: FactOf<'tidy'>['was']) =>
@@ -86,6 +86,12 @@ describe('care that falls due', () => {
         expect(CARE_IDS.indexOf(hung[i]!.care)).toBeGreaterThan(CARE_IDS.indexOf(hung[i - 1]!.care))
   })
 
+  it('just before a visit what the groomer does anyway is left to it, and looks are not', () => {
+    expect(leftToVisit('paws', addDays(START, 4), START)).toBe(true)
+    expect(leftToVisit('paws', addDays(START, 5), START)).toBe(false)
+    expect(leftToVisit('look-over', addDays(START, 1), START)).toBe(false)
+    expect(leftToVisit('paws', undefined, START)).toBe(false)
+  })
   it('a tidy near a bath waits for it: a clean coat is worth a day or two', () => {
     const session = (day: number, places: number) => ({
       day: addDays(START, day),

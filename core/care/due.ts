@@ -9,6 +9,7 @@ import type { Undercoat } from '../record/findings'
 import type { DogRecord } from '../record/fold'
 import type { TidyId } from '../record/tidies'
 import { timeline } from '../record/timeline'
+import { isVisit } from '../record/visits'
 import { nailsNext } from './nails'
 
 export type CareId = Exclude<TidyId, 'neatening'> | 'bath' | 'undercoat'
@@ -115,7 +116,7 @@ export const doneOn = (record: DogRecord, care: CareId): { day: Day; was?: FactO
     if (what.kind === 'tidy' && what.tidy === care) return [{ day, was: what.was }]
     if (what.kind === 'wash' && care === 'bath') return [{ day, was: undefined }]
     if (what.kind === 'undercoat' && care === 'undercoat') return [{ day, was: PACKED_SAYS[what.finding] }]
-    return what.kind === 'visit' && !what.home && CARE[care].atVisit ? [{ day, was: undefined }] : []
+    return isVisit(what) && CARE[care].atVisit ? [{ day, was: undefined }] : []
   })
 
 /**
@@ -178,6 +179,10 @@ function freeDay(minutes: readonly number[], due: Day, from: Day, to: Day): Day 
       if (day >= from && day < to && (minutes[weekday(day)] ?? 0) > 0) return day
   return due
 }
+
+/** Whether care due today is better left to a visit just ahead. */
+export const leftToVisit = (care: CareId, visit: Day | undefined, at: Day): boolean =>
+  CARE[care].atVisit && !!visit && visit >= at && daysBetween(at, visit) <= LEFT_TO_VISIT
 
 export interface Hanging {
   care: CareId

@@ -57,6 +57,16 @@ describe('the look-over', () => {
   })
 })
 
+it('what is looked at between waits too, where a concern is open', () => {
+  const at = (where: 'eyes' | 'mouth' | 'pads' | 'ear-openings') =>
+    openConcerns(dog({}, 20, [entry(DAY, { kind: 'concern', where, seen: ['red'] })]), DAY)
+  expect(concernAt('eyes', at('eyes'))).not.toBe(null)
+  expect(concernAt('teeth', at('mouth'))).not.toBe(null)
+  expect(concernAt('nails', at('pads'))).not.toBe(null)
+  expect(concernAt('ear-look', at('ear-openings'))).not.toBe(null)
+  expect(concernAt('teeth', at('eyes'))).toBe(null)
+})
+
 describe('nails', () => {
   const nails = (n: number, did: 'looked' | 'sliver') =>
     entry(addDays(DAY, n), { kind: 'tidy', tidy: 'nails', nails: did })

@@ -76,19 +76,25 @@ export function openConcerns({ entries }: Pick<DogRecord, 'entries'>, at: Day): 
     .reverse()
 }
 
-/** Where each tidy works, beside the coat's own places. */
-const WORKS_AT: Record<TrimId, readonly Spot[]> = {
+/** Where each tidy, and what is looked at between, does its work. */
+const WORKS_AT = {
   face: ['eyes', 'fringe', 'muzzle', 'cheek', 'beard', 'mouth'],
   paws: ['forefoot', 'hindfoot', 'pads', 'nails'],
   sanitary: ['under-tail', 'belly', 'inner-thigh', 'tuck-up'],
   ears: ['ear', 'ear-edge', 'behind-ear', 'ear-openings'],
   neatening: ['hock', 'tail', 'tail-base'],
-}
+  eyes: ['eyes'],
+  teeth: ['mouth'],
+  'ear-look': ['ear', 'ear-openings'],
+  nails: ['nails', 'pads'],
+} as const satisfies Record<TrimId, readonly Spot[]> & Record<string, readonly Spot[]>
+/** Care that works at places of its own, and waits while a concern is open there. */
+export type WorkId = keyof typeof WORKS_AT
 export const placesOfTrim = (tidy: TrimId): readonly Spot[] => WORKS_AT[tidy]
 
 /** A concern that forbids a tidy until it is closed; null when none does. */
-export const concernAt = (tidy: TrimId, concerns: readonly Concern[]): Concern | null =>
-  concerns.find((c) => WORKS_AT[tidy].includes(c.what.where)) ?? null
+export const concernAt = (tidy: WorkId, concerns: readonly Concern[]): Concern | null =>
+  concerns.find((c) => (WORKS_AT[tidy] as readonly Spot[]).includes(c.what.where)) ?? null
 
 /** What to read out to the vet: who, where, what, since when. Nothing of what it might be. */
 export function readOut({ profile }: Pick<DogRecord, 'profile'>, concern: Concern, at: Day): string {

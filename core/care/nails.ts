@@ -4,6 +4,7 @@ import type { DogRecord } from '../record/fold'
 import { habitsOf } from '../record/habits'
 import type { Ground } from '../record/habits'
 import { timeline } from '../record/timeline'
+import { isVisit } from '../record/visits'
 import type { NailsDid } from './nails-did'
 
 /** Looked at, and a sliver off long ones so that the quick draws back, days (common practice). */
@@ -32,7 +33,7 @@ export function nailsNext(record: DogRecord, at: Day): { day: Day; did: NailsDid
         (f) =>
           f.day <= at &&
           ((f.what.kind === 'tidy' && f.what.tidy === 'nails' && f.what.nails === 'trimmed') ||
-            (f.what.kind === 'visit' && !f.what.home)),
+            isVisit(f.what)),
       )
       .at(-1)?.day ?? record.profile.since
   const next = last ? addDays(last, slivers ? SLIVER_DAYS : LOOK_DAYS) : at

@@ -7,6 +7,11 @@ import { draftNote, namePlaces, placeStories, stretchStart } from './note'
 const check = (day: string, region: RegionId, finding: Finding, more: object = {}) =>
   entry(day, { kind: 'check' as const, region, finding, ...more })
 
+it('a catch on dirt is nothing to leave for the groomer', () => {
+  const dirty = check('2026-09-12', 'beard', 'snag', { count: 1, out: 0, open: true })
+  expect(draftNote(dog({}, 20, [dirty]), '2026-09-13')).not.toMatch(/snag/i)
+})
+
 describe('the drafted note', () => {
   const record = dog({ groomer: 'Imke', wish: 'Body at 13 mm.', hard: ['hindfoot'] }, 20, [
     check('2026-09-10', 'armpit.left', 'snag', { count: 1, out: 1 }),

@@ -41,7 +41,7 @@ export function placeStories(record: DogRecord, from: Day, at: Day): PlaceStory[
   const facts = timeline(record.entries).filter((f) => f.day >= from && f.day <= at)
   const groups = new Map<string, DatedCheck[]>()
   for (const c of checksSince(facts)) {
-    if (c.what.finding === 'glides') continue
+    if (c.what.finding === 'glides' || c.what.open) continue
     const key = `${regionOf(c.what.region).place}/${c.what.finding}`
     groups.set(key, [...(groups.get(key) ?? []), c])
   }

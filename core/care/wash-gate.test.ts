@@ -4,6 +4,7 @@ import { REGION_IDS } from '../coat/regions'
 import { addDays } from '../record/day'
 import type { Entry } from '../record/entries'
 import { coatOn } from '../record/fold'
+import { openConcerns } from './look-over'
 import { mayWash } from './wash-gate'
 import type { WashAsked } from './wash-gate'
 
@@ -12,9 +13,11 @@ const combedOn = (day: string, but: Partial<Record<string, object>> = {}): Entry
   REGION_IDS.map((region) =>
     entry(day, { kind: 'check', region, finding: 'glides', ...but[region] } as Entry['what']),
   )
-const gate = (entries: Entry[], more: Partial<WashAsked> = {}, profile = {}) =>
-  mayWash({
-    coat: coatOn(dog(profile, 20, entries), TODAY),
+const gate = (entries: Entry[], more: Partial<WashAsked> = {}, profile = {}) => {
+  const record = dog(profile, 20, entries)
+  return mayWash({
+    coat: coatOn(record, TODAY),
+    concern: openConcerns(record, TODAY).length > 0,
     skin: 'well',
     stitches: false,
     vetPlan: null,
@@ -28,6 +31,7 @@ const gate = (entries: Entry[], more: Partial<WashAsked> = {}, profile = {}) =>
     bed: 22 * 60,
     ...more,
   })
+}
 
 /** Common practice, no source. */
 describe('may this dog be washed today', () => {
@@ -75,8 +79,10 @@ describe('may this dog be washed today', () => {
       why: 'stitches',
     })
     expect(gate(clear, { vetPlan: 'weekly' }).answer).toEqual({ answer: 'vet-plan' })
-    const concern = entry(TODAY, { kind: 'concern', where: 'belly', seen: ['red'] })
-    expect(gate([...clear, concern]).answer).toEqual({ answer: 'vet', why: 'sore' })
+    for (const where of ['belly', 'eyes', 'pads'] as const) {
+      const concern = entry(TODAY, { kind: 'concern', where, seen: ['red'] })
+      expect(gate([...clear, concern]).answer).toEqual({ answer: 'vet', why: 'sore' })
+    }
   })
   it('not so often that the skin dries, unless the dog is dirty', () => {
     const clear = combedOn(TODAY)

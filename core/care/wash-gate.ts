@@ -18,6 +18,8 @@ const MANY_MATS = 8
 
 export interface WashAsked {
   coat: Coat
+  /** A concern of a look-over is open, wherever on the dog. */
+  concern: boolean
   /** What the owner sees and feels, before any water. */
   skin: 'well' | 'sore'
   stitches: boolean
@@ -87,7 +89,7 @@ export function mayWash(asked: WashAsked): WashGate {
 
 function answerOf(asked: WashAsked, open: WashAsked['coat']['places'], startBy: number | null): WashAnswer {
   const { coat } = asked
-  if (asked.skin === 'sore' || coat.places.some((p) => p.concern !== null || p.last?.decided?.why === 'sore'))
+  if (asked.skin === 'sore' || asked.concern || coat.places.some((p) => p.last?.decided?.why === 'sore'))
     return { answer: 'vet', why: 'sore' }
   if (asked.stitches) return { answer: 'vet', why: 'stitches' }
   if (asked.vetPlan) return { answer: 'vet-plan' }

@@ -79,7 +79,7 @@ export const factSchema = z.discriminatedUnion('kind', [
   /** A professional visit: lengths left by part, and what the groomer found. */
   z.strictObject({
     kind: z.literal('visit'),
-    lengths: z.record(z.enum(PART_IDS), lengthMm),
+    lengths: z.partialRecord(z.enum(PART_IDS), lengthMm),
     found: z.array(z.strictObject({ region: regionSchema, finding, count: count.optional() })).max(41),
     by: nameSchema.optional(),
     /** A body clip done at home: the stretch goes on. */

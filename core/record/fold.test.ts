@@ -77,6 +77,21 @@ const diary = fc
     return all
   })
 
+it('a clip at home changes what was clipped, leaves elbow, hock, flank and feet, and ends no stretch', () => {
+  const on = addDays(START, 20)
+  const knot = check(addDays(START, 15), 'ear.left', 'knot', { count: 2, out: 0 })
+  const clip = entry(on, { kind: 'visit', home: true, lengths: { body: 10, legs: 12 }, found: [] })
+  const { regions, visitOn } = assess(dog({}, 20, [knot, clip]), on)
+  expect(visitOn).toBe(START)
+  expect([regions.back!.mm, regions['foreleg.left']!.mm]).toEqual([10, 12])
+  expect(regions.back!.clearOn).toBe(on)
+  for (const id of ['armpit.left', 'hock.right', 'tuck-up.left', 'forefoot.left'] as const) {
+    expect(regions[id]!.mm).toBeGreaterThan(20)
+    expect(regions[id]!.clearOn).toBe(START)
+  }
+  expect(regions['ear.left']!.left[0]!.count).toBe(2)
+})
+
 it('a catch on dirt leaves the check open: brushed, and not known to be clear', () => {
   const washed = visit(START, 'wool-cross', 25)
   const on = addDays(START, 10)

@@ -19,6 +19,7 @@ import type { DatedFact, Entry, FactOf } from './entries'
 import type { Comfort, Finding } from './findings'
 import type { Profile } from './profile'
 import { timeline } from './timeline'
+import { isVisit, LEFT_AT_HOME } from './visits'
 
 export interface DogRecord {
   profile: Profile
@@ -241,8 +242,11 @@ export class Coat {
         }
         return
       case 'visit':
-        if (!what.home) this.visitOn = day
+        if (isVisit(what)) this.visitOn = day
         for (const p of this.places) {
+          const mm = what.lengths[p.region.part]
+          // At home only what was clipped has changed.
+          if (what.home && (mm === undefined || LEFT_AT_HOME.includes(p.region.place))) continue
           // A groomer who tells what was found has been through all of it.
           if (what.found.length) {
             const here = what.found.filter((f) => f.region === p.id)
@@ -255,7 +259,6 @@ export class Coat {
           p.unseen = CLEAR
           p.left = []
           p.wetTo = p.wetBy = null
-          const mm = what.lengths[p.region.part]
           if (mm !== undefined) this.setLength(p, mm)
         }
         return

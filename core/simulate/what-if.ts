@@ -9,6 +9,7 @@ import type { Day } from '../record/day'
 import { coatOn } from '../record/fold'
 import type { Coat, DogRecord } from '../record/fold'
 import { timeline } from '../record/timeline'
+import { isVisit } from '../record/visits'
 import { playStretches, spreadOf } from './stretches'
 import type { Game, Spread } from './stretches'
 
@@ -50,7 +51,7 @@ export function settingsOf(record: DogRecord, at: Day): Settings {
   const { profile } = record
   // As corrected since, if it was.
   const last = timeline(record.entries)
-    .filter((f) => f.what.kind === 'visit' && f.day <= at)
+    .filter((f) => isVisit(f.what) && f.day <= at)
     .at(-1)
   const cut = last?.what.kind === 'visit' ? last.what.lengths.body : undefined
   const from = last?.day ?? profile.since

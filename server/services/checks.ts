@@ -2,6 +2,7 @@ import { addDays } from '../../core/record/day'
 import type { Entry, Fact } from '../../core/record/entries'
 import type { Profile } from '../../core/record/profile'
 import { timeline } from '../../core/record/timeline'
+import { isVisit } from '../../core/record/visits'
 import { regionOf } from '../../core/coat/regions'
 import { refuse } from '../access/refuse'
 
@@ -44,7 +45,7 @@ export function checkEntries(profile: Profile, onFile: readonly Entry[], fresh: 
 
 /** A visit comes after the one before it. @throws 422 in words */
 export function checkProfile(profile: Profile, entries: readonly Entry[]) {
-  const visits = timeline(entries).filter((f) => f.what.kind === 'visit')
+  const visits = timeline(entries).filter((f) => isVisit(f.what))
   const last = visits.at(-1)?.day
   if (profile.nextVisit && last && profile.nextVisit <= last)
     throw refuse(422, `The next visit, ${profile.nextVisit}, comes before the last, ${last}.`)

@@ -142,6 +142,10 @@ describe('photographs', () => {
     await page.until(async () => (await page.all('[data-entry=photo] img')).length === 2, 'it is not shown')
     await page.says('waits on this device')
     expect(await photosOf()).toHaveLength(1)
+    // Signing out now would lose it, so that waits as well.
+    await page.visit('/household')
+    await page.says('photographs have not gone up yet')
+    await page.visit(`/dogs/${dog.id}/diary`)
     await signal(true)
     await page.until(async () => (await photosOf()).length === 2, 'the entry did not go up')
     const last = (await photosOf()).at(-1)!

@@ -1,12 +1,17 @@
 <script setup lang="ts">
-import { BLADES, GUARDS_MM, regrowth } from '#core/care/blades'
+import { RUNS_OUT_MM } from '#core/care/due'
+import { BLADES, daysToGrow, GUARDS_MM, leaves, regrowth, SHORTEST_AT_THE_REAR } from '#core/care/blades'
 
 /** What blades and guards leave, and how long it is in the weeks after. */
-const props = defineProps<{ growth: number }>()
+const props = defineProps<{ growth: number; rear?: boolean }>()
 const mm = ref<number>(13)
 const DAYS = 42
 const weeks = computed(() => regrowth(mm.value, props.growth, DAYS).filter((_, d) => d % 7 === 0))
-const sizes = [...new Set([...BLADES.map((b) => b.mm), ...GUARDS_MM])].sort((a, b) => a - b)
+const overPads = computed(() => daysToGrow(RUNS_OUT_MM.paws, { now: props.growth }))
+const shortest = props.rear ? leaves(SHORTEST_AT_THE_REAR) : 0
+const sizes = [...new Set([...BLADES.map((b) => b.mm), ...GUARDS_MM])]
+  .filter((s) => s >= shortest)
+  .sort((a, b) => a - b)
 const named = (size: number) => BLADES.find((b) => b.mm === size)?.id
 </script>
 
@@ -28,7 +33,11 @@ const named = (size: number) => BLADES.find((b) => b.mm === size)?.id
         {{
           growth.toFixed(2)
         }}
-        mm a day. Against the lie a blade leaves about a size less. From memory; makers differ.
+        mm a day: hair is over the pads
+        {{
+          overPads
+        }}
+        days after it was level. Against the lie a blade leaves about a size less. From memory; makers differ.
       </caption>
       <tbody>
         <tr class="border-t border-rule">

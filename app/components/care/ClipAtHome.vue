@@ -2,6 +2,7 @@
 import { CLIP_STEPS } from '#core/care/clip'
 import { DANGERS, dangersNear } from '#core/care/dangers'
 import { longerProblem, lengthProblem } from '#core/care/even-up'
+import { bladeFor } from '#core/care/blades'
 import { PART_IDS } from '#core/coat/regions'
 import type { PartId } from '#core/coat/regions'
 import { careDrawings } from '#drawing/care/which'
@@ -10,7 +11,6 @@ import type { RunStep } from './StepRun.vue'
 
 /** A body clip at home: led, and written down as a visit done at home with the lengths left. */
 const { file, today, coat } = useDog()
-const record = useRecord()
 const { growth, concerns, groomer } = useCare()
 const profile = computed(() => file.value.profile)
 const stage = ref<'ready' | 'run' | 'log'>('ready')
@@ -47,24 +47,11 @@ const wrong = computed(() => {
   }
   return null
 })
-const written = ref<{ id: string; day: string } | null>(null)
+const { written, write: writeIn, undo } = useWritten()
 async function write() {
-  const left = Object.fromEntries(
-    PART_IDS.map((p) => [p, lengths[p].trim() === '' ? lengthNow(p) : Number(lengths[p])]),
-  )
-  const [entry] = await record.add([
-    {
-      day: today.value,
-      time: localTime(),
-      what: { kind: 'visit', home: true, lengths: left as Record<PartId, number>, found: [] },
-    },
-  ])
-  written.value = entry!
+  const left = Object.fromEntries(given.value.map((p) => [p, Number(lengths[p])]))
+  await writeIn({ kind: 'visit', home: true, lengths: left, found: [] })
   stage.value = 'ready'
-}
-async function undo() {
-  if (written.value) await record.takeBack(written.value)
-  written.value = null
 }
 </script>
 
@@ -79,10 +66,17 @@ async function undo() {
   />
   <form v-else-if="stage === 'log'" class="max-w-[560px]" @submit.prevent="write">
     <h1 class="pt-1 desk:pt-4">How long was it left?</h1>
-    <p class="why mt-2">What you leave empty stays as it was. The map and its odds start from here.</p>
+    <p class="why mt-2">
+      What you leave empty stays as it was, and so do elbows, hocks, flanks and feet: no clipper there.
+    </p>
     <label v-for="p in PART_IDS" :key="p" class="mt-2 flex items-center gap-3 border-b border-rule py-1">
       <span class="flex-1"
-        >{{ PARTS[p] }} <span class="small">now {{ lengthNow(p) }} mm</span></span
+        >{{ PARTS[p] }}
+        <span class="small"
+          >now {{ lengthNow(p) }} mm{{
+            lengths[p].trim() === '' || wrong ? '' : `, near a ${bladeFor(Number(lengths[p]))}`
+          }}</span
+        ></span
       >
       <input
         v-model="lengths[p]"

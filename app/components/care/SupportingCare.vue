@@ -5,16 +5,16 @@ import type { Fact } from '#core/record/entries'
 import { UNDERCOAT_IDS } from '#core/record/findings'
 import { sayDay } from '#core/record/say-day'
 import type { CareId } from '#core/care/due'
+import { concernAt, sayWhere } from '#core/care/look-over'
 import { CARE_CAUTIONS } from '#core/care/cautions'
 import type { CareCautionId } from '#core/care/cautions'
 import { capital } from '~/words/numbers'
 
 /** What is looked at and wiped between: one press each, with the caution beside it. */
 const { file, today } = useDog()
-const record = useRecord()
-const { dueOf, lastOf, habits, she } = useCare()
+const { dueOf, lastOf, habits, she, concerns } = useCare()
 interface Row {
-  care: CareId
+  care: 'eyes' | 'teeth' | 'nails' | 'ear-look' | 'undercoat'
   label: string
   how: string
   caution: CareCautionId
@@ -83,15 +83,10 @@ const rows = computed<Row[]>(() => [
       ]
     : []),
 ])
-const last = ref<{ id: string; day: string; words: string } | null>(null)
-async function press(row: Row, p: Row['presses'][number]) {
-  const [entry] = await record.add([{ day: today.value, time: localTime(), what: p.what }])
-  last.value = { ...entry!, words: `${row.label}: ${p.words.toLowerCase()}` }
-}
-async function undo() {
-  if (last.value) await record.takeBack(last.value)
-  last.value = null
-}
+const { written, write, undo } = useWritten()
+const press = (row: Row, p: Row['presses'][number]) => write(p.what, `${row.label}: ${p.words.toLowerCase()}`)
+/** Where a concern is open, nothing is done until it is closed. */
+const waits = (row: Row) => (row.care === 'undercoat' ? null : concernAt(row.care, concerns.value))
 const when = (care: CareId) => {
   const l = lastOf(care)
   return l ? sayDay(l.day, today.value) : 'not yet'
@@ -101,8 +96,8 @@ const when = (care: CareId) => {
 <template>
   <section aria-label="Looked at between">
     <h2 class="border-b border-ink pb-1">Looked at between</h2>
-    <p v-if="last" class="flex min-h-11 items-center gap-4" role="status">
-      <span>{{ last.words }}, written in.</span>
+    <p v-if="written" class="flex min-h-11 items-center gap-4" role="status">
+      <span>{{ written.says }}, written in.</span>
       <button class="quiet" @click="undo">Undo</button>
     </p>
     <ul>
@@ -115,7 +110,11 @@ const when = (care: CareId) => {
         <p class="flex gap-1.5 text-[14.5px] font-semibold text-caution">
           <CautionMark class="shrink-0" />{{ CARE_CAUTIONS[r.caution] }}
         </p>
-        <div class="mt-1 flex flex-wrap gap-1.5">
+        <p v-if="waits(r)" class="flex gap-1.5 font-semibold text-vet" role="status">
+          <VetMark class="shrink-0" />{{ sayWhere(waits(r)!.what.where) }}: a concern is open. Leave it until
+          the vet has seen it.
+        </p>
+        <div v-else class="mt-1 flex flex-wrap gap-1.5">
           <button
             v-for="p in r.presses"
             :key="p.words"

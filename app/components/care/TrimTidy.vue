@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import { CARE_CAUTIONS } from '#core/care/cautions'
-import type { CareCautionId } from '#core/care/cautions'
 import { DANGERS, dangersNear } from '#core/care/dangers'
 import type { TrimId } from '#core/care/dangers'
 import { concernAt, placesOfTrim, readOut, sayWhere } from '#core/care/look-over'
@@ -23,7 +22,6 @@ import type { RunStep } from './StepRun.vue'
 /** One tidy: whether today, what with, where never a blade, its steps, and what is written of it. */
 const props = defineProps<{ tidy: TrimId }>()
 const { file, today, coat } = useDog()
-const record = useRecord()
 const { growth, dueOf, grown, concerns, habits, her, she, groomer, lastOf, changeHabits, problem } = useCare()
 const words = computed(() => TRIM_WORDS[props.tidy])
 const profile = computed(() => file.value.profile)
@@ -53,10 +51,7 @@ const drawings = computed(() =>
 const concern = computed(() => concernAt(props.tidy, concerns.value))
 /** What the record knows against it today. */
 const places = computed(() =>
-  placesOfTrim(props.tidy).flatMap((p) => {
-    const rows = coat.value.places.filter((r) => r.region.place === (p as PlaceId))
-    return rows
-  }),
+  placesOfTrim(props.tidy).flatMap((p) => coat.value.places.filter((r) => r.region.place === p)),
 )
 const known = computed<NotToday[]>(() => [
   ...(places.value.some((p) => p.wetTo && p.wetTo >= today.value) ? (['wet'] as const) : []),
@@ -93,6 +88,13 @@ const why = computed(() => {
 })
 
 const stage = ref<'ready' | 'run' | 'log'>('ready')
+/** The run was ended for the dog's sake, or the owner's: some of it may be done, or none. */
+const stopped = ref(false)
+function toLog(early: boolean) {
+  stopped.value = early
+  comfort.value = early ? 'stopped' : 'easy'
+  stage.value = 'log'
+}
 const runSteps = computed<RunStep[]>(() =>
   steps.value
     .filter((s) => s.mine)
@@ -100,7 +102,7 @@ const runSteps = computed<RunStep[]>(() =>
       id: s.id,
       act: s.act,
       how: s.how,
-      cautions: s.cutsWith.length || !s.near.length ? s.cautions : (s.cautions as readonly CareCautionId[]),
+      cautions: s.cautions,
       ...(s.cutsWith.length ? { tool: s.cutsWith.map((m) => MEANS[m]).join(', or ') } : {}),
     })),
 )
@@ -120,7 +122,7 @@ const lengthWrong = computed(() => {
   const n = Number(mm.value)
   return lengthProblem(n) ?? (before.value === null ? null : longerProblem(before.value, n))
 })
-const written = ref<{ id: string; day: string; says: string } | null>(null)
+const { written, write: writeIn, undo } = useWritten()
 const WAS = [
   { was: 'not-yet', words: 'Not yet needed' },
   { was: 'right', words: 'Just right' },
@@ -136,16 +138,13 @@ async function write(was: (typeof WAS)[number]['was']) {
     ...(sides.value ? { sides: sides.value } : {}),
     ...(comfort.value === 'easy' ? {} : { comfort: comfort.value }),
   }
-  const [entry] = await record.add([{ day: today.value, time: localTime(), what }])
+  await writeIn(what)
   const next = words.value.care ? dueOf(words.value.care) : null
-  written.value = { ...entry!, says: next ? `Next about ${sayDay(next.day, today.value)}.` : 'In the diary.' }
+  if (written.value)
+    written.value.says = next ? `Next about ${sayDay(next.day, today.value)}.` : 'In the diary.'
   stage.value = 'ready'
   mm.value = ''
   comfort.value = 'easy'
-}
-async function undo() {
-  if (written.value) await record.takeBack(written.value)
-  written.value = null
 }
 const last = computed(() => (words.value.care ? lastOf(words.value.care) : null))
 
@@ -170,13 +169,19 @@ const teach = (t: TaughtId, on: boolean) =>
       :title="words.label"
       :steps="runSteps"
       :drawings="drawings.slice(0, 2)"
-      @done="stage = 'log'"
-      @stop="stage = 'log'"
+      @done="toLog(false)"
+      @stop="toLog(true)"
     />
   </div>
   <div v-else-if="stage === 'log'" class="max-w-[560px]">
-    <h1 class="pt-1 desk:pt-4">Was it time?</h1>
-    <p class="why mt-2">Praise and a treat. What you say moves when it comes up next.</p>
+    <h1 class="pt-1 desk:pt-4">{{ stopped ? 'Stopped. Was it done all the same?' : 'Was it time?' }}</h1>
+    <p class="why mt-2">
+      {{
+        stopped
+          ? 'If not, write nothing: it stays due. If so, say whether it was time.'
+          : 'Praise and a treat. What you say moves when it comes up next.'
+      }}
+    </p>
     <ChoiceRow
       v-model="comfort"
       label="How the dog bore it"
@@ -343,7 +348,7 @@ const teach = (t: TaughtId, on: boolean) =>
       <EvenUp v-if="cuts && (tidy === 'ears' || tidy === 'face')" class="mt-5" @sides="sides = $event" />
       <details v-if="cuts && tidy === 'sanitary'" class="mt-4 border-t border-rule">
         <summary class="quiet cursor-pointer">What a blade leaves, and how it grows back</summary>
-        <BladeChart :growth="growth" class="pb-2" />
+        <BladeChart rear :growth="growth" class="pb-2" />
       </details>
       <div v-if="last" class="mt-5">
         <h2 class="border-b border-ink pb-1">Last time</h2>

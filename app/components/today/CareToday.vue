@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { TRIM_IDS } from '#core/care/dangers'
 import { sayDay } from '#core/record/say-day'
-import { CARE } from '#core/care/due'
+import { CARE, leftToVisit } from '#core/care/due'
 import { TRIM_WORDS } from '~/words/care'
 
 /** The care beside the comb that has fallen due. */
@@ -10,7 +10,14 @@ const { due } = useCare()
 const MOST = 3
 /** Habits stand on the tidies' page; what is led stands here. */
 const DAILY = ['eyes', 'teeth', 'look-over', 'ear-look', 'nails']
-const now = computed(() => due.value.filter((d) => d.day <= today.value && !DAILY.includes(d.care)))
+const now = computed(() =>
+  due.value.filter(
+    (d) =>
+      d.day <= today.value &&
+      !DAILY.includes(d.care) &&
+      !leftToVisit(d.care, file.value.profile.nextVisit, today.value),
+  ),
+)
 const to = (care: string) =>
   care === 'bath'
     ? `/dogs/${file.value.id}/bath`

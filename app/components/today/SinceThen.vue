@@ -2,7 +2,7 @@
 import type { Fact } from '#core/record/entries'
 
 /** What happens between sessions, written in one press each; the odds answer. */
-const { file, today, coat } = useDog()
+const { file, coat } = useDog()
 const record = useRecord()
 const profile = computed(() => file.value.profile)
 const everywhere = computed(() => coat.value.places.map((p) => p.id))
@@ -44,16 +44,8 @@ function wet(how: 'rain' | 'swim' | 'grass', words: string, says: string): Quick
   return { words, says, what: () => ({ kind: 'wet', how, combedDry: false }) }
 }
 
-const last = ref<{ id: string; day: string; says: string; what: Fact } | null>(null)
-async function press(q: Quick) {
-  const what = q.what()
-  const [entry] = await record.add([{ day: today.value, time: localTime(), what }])
-  last.value = { id: entry!.id, day: today.value, says: q.says, what }
-}
-async function undo() {
-  if (last.value) await record.takeBack(last.value)
-  last.value = null
-}
+const { written: last, write, undo } = useWritten()
+const press = (q: Quick) => write(q.what(), q.says)
 async function combedDry() {
   const l = last.value
   if (l?.what.kind !== 'wet') return

@@ -8,7 +8,6 @@ import { sayNudge } from '~/words/weather'
 /** What the weather suggests: an entry to write in one press, or a look to take. */
 const emit = defineEmits<{ places: [PlaceId[]]; hot: [] }>()
 const { file, today } = useDog()
-const record = useRecord()
 const combAtTable = useCombAtTable()
 const { weather } = useWeather()
 const todays = computed(() => timeline(file.value.entries).filter((f) => f.day === today.value))
@@ -33,15 +32,7 @@ const WET: Partial<Record<string, Fact>> = {
   'wet-walk': { kind: 'wet', how: 'rain', combedDry: false },
   muddy: { kind: 'wet', how: 'grass', combedDry: false },
 }
-const last = ref<{ id: string; day: string } | null>(null)
-async function write(what: Fact) {
-  const [entry] = await record.add([{ day: today.value, time: localTime(), what }])
-  last.value = entry!
-}
-async function undo() {
-  if (last.value) await record.takeBack(last.value)
-  last.value = null
-}
+const { written, write, undo } = useWritten()
 /** What the weather asks of today's plan: feet where seeds fall, a short session in heat. */
 watch(
   [weather, feetToday],
@@ -56,7 +47,7 @@ const feet = () => combAtTable(['forefoot.left', 'forefoot.right', 'hindfoot.lef
 </script>
 
 <template>
-  <p v-if="last" class="flex min-h-11 items-center gap-4 border-b border-rule" role="status">
+  <p v-if="written" class="flex min-h-11 items-center gap-4 border-b border-rule" role="status">
     <span>A wet walk, written in.</span><button class="quiet" @click="undo">Undo</button>
   </p>
   <div v-else-if="nudge" class="flex flex-wrap items-center gap-x-4 border-b border-rule py-1" data-weather>

@@ -173,6 +173,15 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onKey, true))
         }}
         on this device and will go up.
       </p>
+      <p
+        v-if="record.pictureRefused"
+        class="refusal mt-1 flex items-center gap-3 border-b border-rule py-1 text-[14px]"
+        role="alert"
+      >
+        <CautionMark />
+        <span class="flex-1">A photograph was not taken: {{ record.pictureRefused }}</span>
+        <button class="quiet" @click="record.dismissRefused()">Leave it here</button>
+      </p>
       <p v-if="record.signedOut" class="mt-1 flex items-center gap-3 border-b border-rule" role="alert">
         <span class="flex-1 text-[14px] font-semibold"
           >You were signed out elsewhere. What you write is kept here.</span

@@ -1,12 +1,8 @@
 <script setup lang="ts">
-import { bathAmounts, meanLength, USUAL_RATIO, WASHING_MINUTES, WATER_C } from '#core/care/bath-recipe'
+import { bathAmounts, meanLength, WASHING_MINUTES } from '#core/care/bath-recipe'
 import { bathSteps } from '#core/care/bath-steps'
 import { CARE_CAUTIONS } from '#core/care/cautions'
-import { bottleProblem } from '#core/care/mix'
-import { mistFor } from '#core/care/mist'
 import { mayWash } from '#core/care/wash-gate'
-import { fahrenheit, VOLUME_UNITS } from '#core/coat/units'
-import type { VolumeUnit } from '#core/coat/units'
 import { regionsOf } from '#core/coat/regions'
 import { planToday } from '#core/plan/today'
 import { addDays, daysBetween } from '#core/record/day'
@@ -18,9 +14,8 @@ import { capital, inOdds, plural } from '~/words/numbers'
 
 /** May I wash today, what to make up, how long drying takes, the bath in its order, and what is written of it. */
 const { file, today, coat } = useDog()
-const record = useRecord()
 const combAtTable = useCombAtTable()
-const { habits, she, groomer, dueOf, lastOf, changeHabits, problem } = useCare()
+const { habits, she, groomer, concerns, dueOf, lastOf, changeHabits, problem } = useCare()
 const { weather } = useWeather()
 const profile = computed(() => file.value.profile)
 
@@ -40,6 +35,7 @@ const cold = computed(() => (weather.value ? driesSlowly(weather.value) : false)
 const gate = computed(() =>
   mayWash({
     coat: coat.value,
+    concern: concerns.value.length > 0,
     skin: skin.value,
     stitches: stitches.value,
     vetPlan: habits.value.vetPlan,
@@ -111,13 +107,7 @@ const checks = computed(() => {
   ]
 })
 
-const unit = ref<VolumeUnit>('ml')
-const shampooParts = ref(String(USUAL_RATIO.shampoo))
-const conditionerParts = ref(String(USUAL_RATIO.conditioner))
 const amounts = computed(() => bathAmounts(profile.value.weightKg, mm.value))
-const bottle = ref('500')
-const tooMuch = computed(() => bottleProblem(amounts.value.shampooMl, Number(bottle.value)))
-const mist = computed(() => mistFor(250, false)!)
 const steps = computed(() => bathSteps(profile.value.coat, amounts.value))
 const planEdit = ref(false)
 const plan = ref(habits.value.vetPlan ?? '')
@@ -128,24 +118,24 @@ const setBed = () => {
 }
 
 const stage = ref<'ready' | 'run' | 'log'>('ready')
+/** Ended part way: the dog may be wet, and what is in the coat has to come out. */
+const stopped = ref(false)
+function toLog(early: boolean) {
+  stopped.value = early
+  stage.value = 'log'
+}
 const combThese = () => combAtTable(open.value.flatMap((p) => regionsOf(p).map((r) => r.id)))
-const written = ref<{ id: string; day: string; says: string } | null>(null)
+const { written, write: writeIn, undo } = useWritten()
 async function write(combedOut: boolean, says: string) {
-  const [entry] = await record.add([
-    { day: today.value, time: localTime(), what: { kind: 'wash', combedOut } },
-  ])
+  await writeIn({ kind: 'wash', combedOut })
   const { chanceIfLeft, until } = planToday(file.value, today.value, 0)
   const odds = `The chance of a mat by ${sayDay(until, today.value).replace(/^on /, '')} is now ${inOdds(chanceIfLeft)}.`
-  written.value = { ...entry!, says: `${says} ${odds}` }
+  if (written.value) written.value.says = `${says} ${odds}`
   stage.value = 'ready'
 }
 async function toTable() {
   await write(false, 'Washed; the comb next.')
   await combAtTable(coat.value.places.map((p) => p.id))
-}
-async function undo() {
-  if (written.value) await record.takeBack(written.value)
-  written.value = null
 }
 const nextBath = computed(() => {
   const days = bath.value.interval.now
@@ -159,21 +149,20 @@ const wholeDay = computed(() => {
   const to = WASHING_MINUTES + comb + (g.drying?.to ?? 0)
   return `In all about ${from} to ${to} minutes${comb ? `, ${comb} of them with the comb first` : ''}. What was on today’s table is combed with it.`
 })
-const warm = `${WATER_C.from} to ${WATER_C.to} °C, ${Math.round(fahrenheit(WATER_C.from))} to ${Math.round(fahrenheit(WATER_C.to))} °F`
 useHead({ title: computed(() => `${profile.value.name}, bath · Grumbo`) })
 </script>
 
 <template>
-  <StepRun
-    v-if="stage === 'run'"
-    title="The bath"
-    :steps="steps"
-    @done="stage = 'log'"
-    @stop="stage = 'log'"
-  />
+  <StepRun v-if="stage === 'run'" title="The bath" :steps="steps" @done="toLog(false)" @stop="toLog(true)" />
   <div v-else-if="stage === 'log'" class="mx-auto max-w-[560px]">
-    <h1 class="pt-1 desk:pt-4">Dry. Now comb {{ she ? 'her' : 'him' }} through</h1>
-    <p class="why mt-2">
+    <h1 class="pt-1 desk:pt-4">
+      {{ stopped ? 'Stopped part way' : `Dry. Now comb ${she ? 'her' : 'him'} through` }}
+    </h1>
+    <p v-if="stopped" class="why mt-2">
+      What is in the coat is rinsed out, then dried to the skin, a towel at least; and the comb as soon as
+      {{ she ? 'she' : 'he' }} bears it. Pain, red skin or blood: ring the vet.
+    </p>
+    <p v-else class="why mt-2">
       {{ she ? 'Her' : 'His' }} clock for knots starts again at this comb check, not at the bath.
     </p>
     <div class="mt-5 grid gap-2">
@@ -315,64 +304,13 @@ useHead({ title: computed(() => `${profile.value.name}, bath · Grumbo`) })
       <NuxtLink v-else-if="said.tone === 'stop'" :to="`/dogs/${file.id}`" class="act act-plain mt-4 w-full"
         >Back to today</NuxtLink
       >
-      <button v-if="said.tone !== 'vet'" class="quiet mt-1" @click="stage = 'log'">
+      <button v-if="said.tone !== 'vet'" class="quiet mt-1" @click="toLog(false)">
         It was washed already: write it in
       </button>
     </section>
 
-    <section aria-label="Make up" class="mt-6 desk:mt-0">
-      <div class="flex items-baseline justify-between border-b border-ink pb-1">
-        <h2>Make up</h2>
-        <span class="small">{{ profile.weightKg }} kg at {{ Math.round(mm) }} mm</span>
-      </div>
-      <div class="mt-3 grid grid-cols-3 gap-3">
-        <MixJar v-model="shampooParts" name="shampoo" :total-ml="amounts.shampooMl" :unit="unit" />
-        <MixJar
-          v-model="conditionerParts"
-          name="conditioner"
-          :total-ml="amounts.conditionerMl"
-          :unit="unit"
-        />
-        <div>
-          <svg viewBox="0 0 70 162" class="h-[150px]" aria-hidden="true">
-            <g fill="none" stroke="var(--ink)" stroke-width="1.8" stroke-linejoin="round">
-              <path
-                d="M8 40H34V54M34 34V46M14 34H46V52M30 54H40V64M22 64C10 72 8 80 8 92V148Q8 156 16 156H54Q62 156 62 148V92C62 80 60 72 48 64Z"
-              />
-            </g>
-            <path
-              v-for="i in 12"
-              :key="i"
-              :d="`M12 ${152 - i * 5}q12 -1.500 24 0t22 0`"
-              stroke="var(--ink-3)"
-              stroke-width="1"
-              fill="none"
-              opacity=".6"
-            />
-          </svg>
-          <p class="figure text-[19px]">250 ml</p>
-          <b class="font-semibold">mist</b>
-          <p class="text-[15px]">{{ mist.conditionerMl }} ml conditioner<br />in distilled water</p>
-        </div>
-      </div>
-      <div class="mt-2 flex flex-wrap items-end gap-x-5 gap-y-1">
-        <label
-          ><span class="small block">In</span>
-          <select v-model="unit" name="unit" class="h-11 border-b border-edge bg-transparent pr-2">
-            <option v-for="u in VOLUME_UNITS" :key="u">{{ u }}</option>
-          </select></label
-        >
-        <label
-          ><span class="small block">Your bottle, ml</span>
-          <input
-            v-model="bottle"
-            name="bottle"
-            inputmode="numeric"
-            class="h-11 w-20 border-b border-edge bg-transparent"
-        /></label>
-        <p class="small pb-3">Water {{ warm }}; tried on your wrist.</p>
-      </div>
-      <p v-if="tooMuch" class="refusal" role="alert">{{ tooMuch }}</p>
+    <section aria-label="Make up and dry" class="mt-6 desk:mt-0">
+      <MakeUp :kg="profile.weightKg" :mm="mm" />
       <DryingTimes
         class="mt-5"
         :coat="profile.coat"

@@ -106,7 +106,10 @@ async function add() {
     }
     preview.value = null
   } catch (error) {
-    problem.value = error instanceof NoSignal ? 'This wants a signal; nothing was added.' : inWords(error)
+    problem.value =
+      error instanceof NoSignal
+        ? 'The signal went. Press again when there is one: what is missing is added, and nothing twice.'
+        : inWords(error)
   }
   busy.value = false
 }
