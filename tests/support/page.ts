@@ -1,5 +1,5 @@
 import { readFileSync, writeFileSync } from 'node:fs'
-import { By, Key, until } from 'selenium-webdriver'
+import { By, Key } from 'selenium-webdriver'
 import type { WebDriver, WebElement } from 'selenium-webdriver'
 import type { Driver } from 'selenium-webdriver/chrome'
 // @ts-expect-error plain script
@@ -64,8 +64,10 @@ export class Page {
       said,
     )
 
-  find = (css: string): Promise<WebElement> =>
-    this.driver.wait(until.elementLocated(By.css(css)), PATIENCE, `nothing is ${css}`)
+  async find(css: string): Promise<WebElement> {
+    await this.until(async () => (await this.all(css)).length, `nothing is ${css}`)
+    return this.driver.findElement(By.css(css))
+  }
   all = (css: string) => this.driver.findElements(By.css(css))
   text = async (css: string) => (await this.find(css)).getText()
   /** The whole page's words. */
@@ -116,13 +118,19 @@ export class Page {
     )
     await this.tap(await this.find(css))
   }
-  /** A press as a finger makes it: it must be on the screen and not covered. */
+  /** A press as a finger makes it: it must be on the screen, at rest and not covered. */
   async tap(el: WebElement) {
     await this.driver.executeScript('arguments[0].scrollIntoView({ block: "center" })', el)
     this.presses += 1
     if (!this.byTouch) return el.click()
-    const at = await this.driver.executeScript<{ x: number; y: number }>(
-      'const r = arguments[0].getBoundingClientRect(); return { x: r.x + r.width / 2, y: r.y + r.height / 2 }',
+    const at = await this.driver.executeAsyncScript<{ x: number; y: number }>(
+      `const [el, done] = arguments; let last = ''
+       const look = () => {
+         const r = el.getBoundingClientRect(), at = { x: r.x + r.width / 2, y: r.y + r.height / 2 }
+         if (last === (last = JSON.stringify(at))) done(at)
+         else requestAnimationFrame(look)
+       }
+       look()`,
       el,
     )
     const touch = (type: string, touchPoints: object[]) =>

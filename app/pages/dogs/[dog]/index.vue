@@ -120,7 +120,7 @@ const compact = useMediaQuery('(max-width: 59.99rem)')
   <div class="desk:grid desk:grid-cols-[minmax(0,1fr)_356px] desk:grid-rows-[auto_1fr] desk:gap-x-11">
     <section aria-label="Today" class="desk:col-start-2 desk:row-start-1">
       <SorePlaces class="mt-1 desk:mt-4" />
-      <LazyOpenConcerns v-if="anyConcern" />
+      <OpenConcerns v-if="anyConcern" />
       <h1 class="pt-1 desk:pt-4">
         {{ headline.act }}
         <span v-if="headline.minutes" class="desk:block">{{ headline.minutes }}</span>
@@ -163,10 +163,10 @@ const compact = useMediaQuery('(max-width: 59.99rem)')
         :until="plan.until"
         @comb="start([picked])"
       />
-      <ShadeLegend class="mt-2 hidden desk:flex" />
+      <LazyShadeLegend class="mt-2 hidden desk:flex" />
       <div v-if="!compact" class="mt-2 grid grid-cols-[1fr_300px] gap-8 border-t border-ink pt-2">
-        <ComingDays :sessions="coming" :visit="visit" :groomer="profile.groomer ?? ''" />
-        <GroomerWord v-if="word" :word="word" :today="today" :to="`/dogs/${file.id}/groomer`" />
+        <LazyComingDays :sessions="coming" :visit="visit" :groomer="profile.groomer ?? ''" />
+        <LazyGroomerWord v-if="word" :word="word" :today="today" :to="`/dogs/${file.id}/groomer`" />
       </div>
     </section>
 
@@ -222,11 +222,11 @@ const compact = useMediaQuery('(max-width: 59.99rem)')
       <LazySinceThen class="mt-2 pb-3" />
       <details class="border-t border-rule">
         <summary class="quiet cursor-pointer">How to do it</summary>
-        <HowTo class="pb-4" />
+        <LazyHowTo class="pb-4" />
       </details>
     </section>
 
-    <GroomerWord
+    <LazyGroomerWord
       v-if="word && compact"
       :word="word"
       :today="today"
