@@ -28,9 +28,9 @@ describe('bodies', () => {
     expect(signUpBody.safeParse({ ...form, admin: true }).success).toBe(false)
     expect(noteBody.safeParse({ id, body: 'Well.', author: 'groomer' }).success).toBe(false)
   })
-  it('a link stays open a day at least and 120 at most', () => {
+  it('a link stays open a day at least and 400 at most', () => {
     const share = (days: number) => shareBody.safeParse({ id, groomer: 'Imke', scope: 'note', days }).success
-    expect([0, 1, 120, 121, 1.5].map(share)).toEqual([false, true, true, false, false])
+    expect([0, 1, 400, 401, 1.5].map(share)).toEqual([false, true, true, false, false])
   })
   it('a note is neither empty nor endless', () => {
     const note = (body: string) => noteBody.safeParse({ id, body }).success

@@ -1,9 +1,11 @@
 import { z } from 'zod'
 import { entrySchema } from '../core/record/entries'
 import type { Entry } from '../core/record/entries'
-import { nameSchema, profileSchema } from '../core/record/profile'
+import { daySchema, nameSchema, profileSchema, regionSchema } from '../core/record/profile'
 import type { Profile } from '../core/record/profile'
-import { LEAST_PASSWORD, MOST_NOTE } from './limits'
+import type { Arrival } from '../core/plan/arrival'
+import { LEAST_PASSWORD, MOST_NOTE, ROLES, SCOPES } from './limits'
+import type { Role, Scope } from './limits'
 
 /** What crosses the wire. Bodies are parsed with these on the server; their types serve both ends. */
 
@@ -16,6 +18,9 @@ export const passwordSchema = z
   .string()
   .min(LEAST_PASSWORD, `A password wants ${LEAST_PASSWORD} characters or more.`)
   .max(200, 'A password is at most 200 characters.')
+
+/** Long enough for a year's visits. */
+export const MOST_SHARE_DAYS = 400
 
 const timeZoneSchema = z.string().refine((zone) => {
   try {
@@ -54,25 +59,74 @@ const noteText = z
   .trim()
   .min(1, 'The note is empty.')
   .max(MOST_NOTE, `The note is too long: ${MOST_NOTE} letters at most.`)
-export const noteBody = z.strictObject({ id: z.uuid(), body: noteText })
-export const replyBody = noteBody
+/** What of the record goes along with a note: the map as it stood, and photographs. */
+const attachedSchema = z.strictObject({
+  map: z
+    .strictObject({
+      day: daySchema,
+      shades: z.partialRecord(regionSchema, z.number().int().min(0).max(4)),
+    })
+    .optional(),
+  photographs: z.array(z.uuid()).max(6, 'Six photographs at most go with a note.').optional(),
+})
+export const noteBody = z.strictObject({ id: z.uuid(), body: noteText, attached: attachedSchema.optional() })
+export const replyBody = z.strictObject({ id: z.uuid(), body: noteText })
 
-export const SCOPES = ['note', 'stretch'] as const
 export const shareBody = z.strictObject({
   id: z.uuid(),
   groomer: nameSchema,
   scope: z.enum(SCOPES),
+  /** Where the link is to be mailed, and notes after it. */
+  email: emailSchema.optional(),
   days: z
     .number()
     .int()
     .min(1, 'A link stays open a day at least.')
-    .max(120, 'A link stays open 120 days at most.'),
+    .max(MOST_SHARE_DAYS, `A link stays open ${MOST_SHARE_DAYS} days at most.`),
+})
+
+export const householdBody = z.strictObject({
+  name: z.string().trim().min(1, 'A household wants a name.').max(60, 'The name is too long.'),
+  timeZone: timeZoneSchema,
+})
+export const invitationBody = z.strictObject({ id: z.uuid(), name: nameSchema, role: z.enum(ROLES) })
+export const joinBody = z.strictObject({ name: nameSchema, email: emailSchema, password: passwordSchema })
+export const roleBody = z.strictObject({ role: z.enum(ROLES) })
+/** How somebody wants to hear of things: notes by mail, and a reminder at minutes after midnight or none. */
+export const mePrefsBody = z.strictObject({
+  mailNotes: z.boolean(),
+  remindAt: z.number().int().min(0).max(1439).nullable(),
+})
+
+export const groomerBody = z.strictObject({
+  name: nameSchema,
+  room: z.string().trim().min(1, 'A room wants a name.').max(60, 'The name is too long: 60 letters at most.'),
+  email: emailSchema,
+  password: passwordSchema,
+})
+export const roomBody = z.strictObject({ room: groomerBody.shape.room, mailNotes: z.boolean() })
+/** A dog is kept in a room by its link, or by the code that goes with it. */
+export const keepBody = z
+  .strictObject({
+    token: z.string().max(100).optional(),
+    code: z.string().trim().max(40, 'A code is shorter than that.').optional(),
+  })
+  .refine((b) => b.token || b.code, 'Give the code, or open the link.')
+
+/** A visit as the groomer enters it: the visit itself, what is said for home, and a word to the owner. */
+export const visitBody = z.strictObject({
+  visit: entrySchema,
+  advice: z.array(entrySchema).max(30, 'Thirty instructions are more than anyone keeps.'),
+  note: replyBody.optional(),
 })
 
 export type NewDog = z.input<typeof newDogBody>
 
+export type Attached = z.output<typeof attachedSchema>
+
 export interface Me {
   name: string
+  role: Role
   email: string
   household: string
   timeZone: string
@@ -91,30 +145,71 @@ export interface Note {
   body: string
   sent: string
   read: string | null
+  attached: Attached | null
 }
 export interface Share {
   id: string
   groomer: string
-  scope: (typeof SCOPES)[number]
+  scope: Scope
   created: string
   expires: string
   revoked: string | null
   lastOpened: string | null
+  /** The room it is kept in. */
+  room: string | null
 }
 export interface Thread {
   notes: Note[]
   shares: Share[]
 }
-/** What a link shows: the dog as it stands, the thread, and with scope `stretch` what was found. */
+export interface Household {
+  name: string
+  timeZone: string
+  /** When everything goes, if that was asked. */
+  deleteAfter: string | null
+  mine: { mailNotes: boolean; remindAt: number | null }
+  members: { id: string; name: string; email: string | null; role: Role; you: boolean }[]
+  invitations: { id: string; name: string; role: Role; expires: string }[]
+}
+export interface Invitation {
+  name: string
+  role: Role
+  household: string
+}
+/** A dog in a groomer's room, one line of the list. */
+export interface RoomDog {
+  share: string
+  name: string
+  owner: string
+  coat: Profile['coat']
+  weightKg: number
+  scope: Scope
+  expires: string
+  /** Null with scope `note`, and while it is being worked out. */
+  arrival: Arrival | null
+  /** It is being worked out anew. */
+  stale: boolean
+  unread: number
+}
+export interface Room {
+  name: string
+  room: string
+  email: string
+  mailNotes: boolean
+  dogs: RoomDog[]
+}
+/** What a share shows: the dog as it should arrive, the thread, and what was found. */
 export interface SharedDog {
   groomer: string
   owner: string
-  scope: Share['scope']
+  scope: Scope
   expires: string
   today: string
   profile: Profile
   entries: Entry[]
   notes: Note[]
+  /** Null with scope `note`. */
+  arrival: Arrival | null
 }
 /** How every refusal looks. */
 export interface Refusal {

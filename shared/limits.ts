@@ -1,3 +1,14 @@
 /** Limits both ends keep, where a page needs them without the schemas. */
 export const MOST_NOTE = 4000
 export const LEAST_PASSWORD = 10
+
+/** What a member of a household may do: everything; log what happens; look. */
+export const ROLES = ['owner', 'helper', 'viewer'] as const
+export type Role = (typeof ROLES)[number]
+
+/** What a share opens: the thread alone; the running stretch; all of the record. */
+export const SCOPES = ['note', 'stretch', 'history'] as const
+export type Scope = (typeof SCOPES)[number]
+
+/** Days between asking for everything to be deleted and its going (judgement). */
+export const GRACE_DAYS = 14

@@ -17,7 +17,7 @@ export const DIARY_KINDS = {
   care: { label: 'Care and handling', kinds: ['tidy', 'undercoat', 'handling', 'measure'] },
   seen: { label: 'Look-overs', kinds: ['concern', 'concern-closed'] },
   photo: { label: 'Photographs', kinds: ['photo'] },
-  visit: { label: 'Visits', kinds: ['visit'] },
+  visit: { label: 'Visits', kinds: ['visit', 'advice', 'advice-answer'] },
 } as const satisfies Record<string, { label: string; kinds: readonly Fact['kind'][] }>
 export type DiaryKind = keyof typeof DIARY_KINDS
 
@@ -35,6 +35,7 @@ export function placesOfFact(what: Fact): PlaceId[] | null {
     case 'concern':
       return what.where in SPOTS ? null : [what.where as PlaceId]
     case 'photo':
+    case 'advice':
       return what.place ? [what.place] : null
     case 'measure':
     case 'brush': {
@@ -70,6 +71,13 @@ const where = (what: Fact) => {
     : named.join(', ')
 }
 
+const ANSWERED = { read: 'read', done: 'done', asked: 'asked about' }
+const sayVisitFound = ({ found }: FactOf<'visit'>) => {
+  const knots = found.filter((f) => f.finding !== 'glides').length
+  if (knots) return `found something in ${plural(knots, 'place')}`
+  return found.length ? 'the comb went through everywhere' : 'nothing told of knots'
+}
+
 /** An entry in a few words: what it is, and what it says. */
 export function sayFact(what: Fact): { what: string; says: string } {
   switch (what.kind) {
@@ -96,10 +104,12 @@ export function sayFact(what: Fact): { what: string; says: string } {
     case 'visit':
       return {
         what: `${what.home ? 'A clip at home' : 'Visit'}${what.by ? `, ${what.by}` : ''}`,
-        says: what.found.length
-          ? `found something in ${plural(what.found.length, 'place')}`
-          : 'nothing told of knots',
+        says: sayVisitFound(what),
       }
+    case 'advice':
+      return { what: what.place ? placeRow(what.place).plural : 'For home', says: `${what.from}: ${what.says}` }
+    case 'advice-answer':
+      return { what: 'For home', says: ANSWERED[what.how] }
     case 'tidy':
       return { what: sayTidy(what.tidy), says: sayTidied(what) }
     case 'handling':

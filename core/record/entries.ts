@@ -3,7 +3,9 @@ import { PART_IDS } from '../coat/regions'
 import { KNOT_ANSWERS, KNOT_REASONS } from '../care/knot'
 import { NAILS_DID } from '../care/nails-did'
 import { SIGN_IDS, SPOT_IDS } from '../care/signs'
+import { VISIT_DID } from '../care/visit-did'
 import { COMFORT_IDS, FINDING_IDS, MOST_KNOTS, UNDERCOAT_IDS } from './findings'
+import { SETTINGS, TAUGHT } from './habits'
 import { TIDY_IDS } from './tidies'
 import { daySchema, minutesSchema, nameSchema, placeSchema, regionSchema } from './profile'
 
@@ -43,6 +45,21 @@ const plannedSchema = z.strictObject({
   pinned: z.boolean(),
 })
 export type Planned = z.infer<typeof plannedSchema>
+
+export const ADVICE_ANSWERS = ['read', 'done', 'asked'] as const
+
+/** Words a person writes beside a thing, at most 200 letters. */
+const words = z.string().trim().max(200, 'That is too long: 200 letters at most.')
+const someWords = words.min(1, 'Say what.')
+
+/** What a groomer says this owner may do at home, and was shown. */
+export const allowsSchema = z.strictObject({
+  setting: z.enum(SETTINGS),
+  taught: z.array(z.enum(TAUGHT)).max(TAUGHT.length),
+  /** May try a single mat, as shown. */
+  mats: z.boolean(),
+})
+export type Allows = z.infer<typeof allowsSchema>
 
 /** What can be recorded of a day. Each kind is one thing that happens to a coat. */
 export const factSchema = z.discriminatedUnion('kind', [
@@ -84,6 +101,28 @@ export const factSchema = z.discriminatedUnion('kind', [
     by: nameSchema.optional(),
     /** A body clip done at home: the stretch goes on. */
     home: z.literal(true).optional(),
+    /** Lengths of single places, where they are not their part's. */
+    except: z
+      .array(z.strictObject({ place: placeSchema, mm: lengthMm }))
+      .max(28)
+      .optional(),
+    did: z.array(z.enum(VISIT_DID)).max(VISIT_DID.length).optional(),
+    comfort: comfort.optional(),
+    allows: allowsSchema.optional(),
+    /** When to come again, and why then. */
+    suggests: z.strictObject({ day: daySchema, why: words }).optional(),
+  }),
+  /** An instruction for home, with the name of who gave it. It stands until it is answered as done. */
+  z.strictObject({
+    kind: z.literal('advice'),
+    from: nameSchema,
+    place: placeSchema.optional(),
+    says: someWords,
+  }),
+  z.strictObject({
+    kind: z.literal('advice-answer'),
+    advice: z.uuid(),
+    how: z.enum(ADVICE_ANSWERS),
   }),
   /** Care beside the comb, done at home; whether it was time for it, as it turned out. */
   z.strictObject({
@@ -107,7 +146,7 @@ export const factSchema = z.discriminatedUnion('kind', [
     kind: z.literal('concern'),
     where: z.union([placeSchema, z.enum(SPOT_IDS)]),
     seen: z.array(z.enum(SIGN_IDS)).min(1, 'Say what was seen.').max(SIGN_IDS.length),
-    says: z.string().trim().max(200, 'That is too long: 200 letters at most.').optional(),
+    says: words.optional(),
   }),
   z.strictObject({
     kind: z.literal('concern-closed'),
@@ -127,7 +166,7 @@ export const factSchema = z.discriminatedUnion('kind', [
   z.strictObject({
     kind: z.literal('photo'),
     place: placeSchema.optional(),
-    says: z.string().trim().max(200, 'That is too long: 200 letters at most.').optional(),
+    says: words.optional(),
   }),
   /** The plan as it stands from this entry on. It says nothing of the coat. */
   z.strictObject({

@@ -244,12 +244,19 @@ export class Coat {
       case 'visit':
         if (isVisit(what)) this.visitOn = day
         for (const p of this.places) {
-          const mm = what.lengths[p.region.part]
+          const own = what.except?.find((e) => e.place === p.region.place)
+          const mm = own?.mm ?? what.lengths[p.region.part]
           // At home only what was clipped has changed.
           if (what.home && (mm === undefined || LEFT_AT_HOME.includes(p.region.place))) continue
           // A groomer who tells what was found has been through all of it.
+          const here = what.found.filter((f) => f.region === p.id)
+          // What the groomer was not allowed either stays as it was.
+          if (here.some((f) => f.finding === 'refused')) {
+            p.last = { day, finding: 'refused' }
+            p.refusals += 1
+            continue
+          }
           if (what.found.length) {
-            const here = what.found.filter((f) => f.region === p.id)
             this.see(
               p,
               here.reduce((sum, f) => sum + foundIn(f), 0),
@@ -268,6 +275,8 @@ export class Coat {
       case 'concern-closed':
         for (const p of this.places) if (p.concern === what.concern) p.concern = null
         return
+      case 'advice':
+      case 'advice-answer':
       case 'undercoat':
       case 'gear':
       case 'session':

@@ -8,6 +8,8 @@ const USUAL_MINUTE: Record<Fact['kind'], number> = {
   gear: 0,
   wet: 8 * 60,
   visit: 12 * 60,
+  advice: 12 * 60 + 5,
+  'advice-answer': 12 * 60 + 10,
   measure: 17 * 60 + 45,
   handling: 17 * 60,
   brush: 18 * 60,

@@ -1,40 +1,59 @@
 import { describe, expect, it } from 'vitest'
 import { authorise } from './authorise'
-import type { LinkHolder, Member, Visitor } from './authorise'
+import type { Groomer, LinkHolder, Member, Visitor } from './authorise'
 import { routeRow, ROUTES } from './routes'
 import type { RouteKey } from './routes'
 
-const member = (householdId: string): Member => ({
+const member = (householdId: string, role: Member['role'] = 'owner'): Member => ({
   kind: 'member',
   sessionId: 's',
   accountId: 'a',
   householdId,
+  role,
   name: 'Ada',
   email: 'ada@example.org',
 })
-const link: LinkHolder = {
+const link = (scope: LinkHolder['scope']): LinkHolder => ({
   kind: 'link',
   shareId: 'l',
   householdId: 'h',
   dogId: 'd',
   groomer: 'Imke',
-  scope: 'note',
+  scope,
   expires: new Date(0),
+})
+const groomer: Groomer = {
+  kind: 'groomer',
+  sessionId: 's',
+  groomerId: 'g',
+  name: 'Imke',
+  room: 'The Wash House',
+  email: 'imke@example.org',
 }
-const anonymous: Visitor = { kind: 'anonymous' }
+const VISITORS: Visitor[] = [
+  { kind: 'anonymous' },
+  { kind: 'former', household: 'Alder Lane' },
+  member('h'),
+  member('other'),
+  link('history'),
+  groomer,
+]
 const keys = Object.keys(ROUTES) as RouteKey[]
 const mine = { householdId: 'h', dogId: 'd' }
+const kept = { groomerId: 'g', share: link('history') }
 
 describe('who may do what', () => {
   it.each(keys)('%s', (key) => {
     const { access } = routeRow(key)
-    const answers = [anonymous, member('h'), member('other'), link].map((v) => authorise(v, key, mine))
-    expect(answers).toEqual(
+    const about = access === 'invited' ? kept : mine
+    expect(VISITORS.map((v) => authorise(v, key, about))).toEqual(
       {
-        anyone: ['yes', 'yes', 'yes', 'yes'],
-        member: ['sign-in', 'yes', 'yes', 'sign-in'],
-        household: ['sign-in', 'yes', 'nothing-there', 'sign-in'],
-        link: ['nothing-there', 'nothing-there', 'nothing-there', 'yes'],
+        anyone: ['yes', 'yes', 'yes', 'yes', 'yes', 'yes'],
+        member: ['sign-in', 'no-longer', 'yes', 'yes', 'sign-in', 'sign-in'],
+        household: ['sign-in', 'no-longer', 'yes', 'nothing-there', 'sign-in', 'sign-in'],
+        link: ['nothing-there', 'nothing-there', 'nothing-there', 'nothing-there', 'yes', 'nothing-there'],
+        groomer: ['sign-in', 'sign-in', 'sign-in', 'sign-in', 'sign-in', 'yes'],
+        invited: ['sign-in', 'sign-in', 'sign-in', 'sign-in', 'sign-in', 'yes'],
       }[access],
     )
   })
@@ -42,10 +61,25 @@ describe('who may do what', () => {
     const key = 'GET /api/dogs/[dog]'
     expect(authorise(member('h'), key, null)).toBe(authorise(member('other'), key, mine))
   })
+  it('a viewer looks, a helper logs, and the rest is the owner’s', () => {
+    const asks: RouteKey[] = ['GET /api/dogs/[dog]', 'POST /api/dogs/[dog]/entries', 'PUT /api/dogs/[dog]']
+    const answers = (role: Member['role']) => asks.map((key) => authorise(member('h', role), key, mine))
+    expect(answers('viewer')).toEqual(['yes', 'not-yours', 'not-yours'])
+    expect(answers('helper')).toEqual(['yes', 'yes', 'not-yours'])
+    expect(answers('owner')).toEqual(['yes', 'yes', 'yes'])
+  })
+  it('a share of the thread alone opens no photograph and enters no visit', () => {
+    const narrow = { groomerId: 'g', share: link('note') }
+    expect(authorise(link('note'), 'GET /api/shared/photographs/[photograph]', null)).toBe('nothing-there')
+    expect(authorise(groomer, 'POST /api/room/dogs/[share]/visits', narrow)).toBe('nothing-there')
+    expect(authorise({ ...groomer, groomerId: 'x' }, 'GET /api/room/dogs/[share]', kept)).toBe(
+      'nothing-there',
+    )
+  })
   it('every route open to anyone who can guess is rationed', () => {
     for (const key of keys) {
       const { access, ration } = routeRow(key)
-      if ((access === 'anyone' && !key.startsWith('GET')) || access === 'link')
+      if ((access === 'anyone' && key !== 'GET /api/health') || access === 'link')
         expect(ration, key).toBeDefined()
     }
   })

@@ -1,13 +1,29 @@
+import type { Role, Scope } from '../../shared/limits'
 import type { RouteKey } from './routes'
 import { routeRow } from './routes'
 
-/** Somebody signed in. */
+/** Somebody signed in to a household. */
 export interface Member {
   kind: 'member'
   sessionId: string
   accountId: string
   householdId: string
+  role: Role
   name: string
+  email: string
+}
+/** Somebody whose session outlived their place in the household. */
+export interface Former {
+  kind: 'former'
+  household: string
+}
+/** A groomer signed in to their room. */
+export interface Groomer {
+  kind: 'groomer'
+  sessionId: string
+  groomerId: string
+  name: string
+  room: string
   email: string
 }
 /** Somebody with a live link to one dog. */
@@ -17,31 +33,52 @@ export interface LinkHolder {
   householdId: string
   dogId: string
   groomer: string
-  scope: 'note' | 'stretch'
+  scope: Scope
   expires: Date
 }
-export type Visitor = { kind: 'anonymous' } | Member | LinkHolder
-/** What a route is about: one dog, or nothing in particular. */
-export type Thing = { householdId: string; dogId: string } | null
+export type Visitor = { kind: 'anonymous' } | Member | Former | Groomer | LinkHolder
+/** A live share of one dog, kept in a groomer's room. */
+export interface Kept {
+  groomerId: string
+  share: LinkHolder
+}
+/** What a route is about: one dog, a share in a room, or nothing in particular. */
+export type Thing = { householdId: string; dogId: string } | Kept | null
+
+export type Answer = 'yes' | 'sign-in' | 'no-longer' | 'not-yours' | 'nothing-there'
+
+const WIDER: readonly Scope[] = ['stretch', 'history']
 
 /**
- * Whether this visitor may do this act to this thing. One answer for every route: `yes`, `sign-in`
- * (nobody is signed in), or `nothing-there`, which is also what another household's thing looks like.
+ * Whether this visitor may do this act to this thing. One answer for every route: `yes`; `sign-in`,
+ * nobody is signed in; `no-longer`, they were a member once; `not-yours`, their role does not go so
+ * far; or `nothing-there`, which is also what another household's thing looks like.
  */
-export function authorise(
-  visitor: Visitor,
-  act: RouteKey,
-  thing: Thing,
-): 'yes' | 'sign-in' | 'nothing-there' {
-  switch (routeRow(act).access) {
+export function authorise(visitor: Visitor, act: RouteKey, thing: Thing): Answer {
+  const { access, role = 'viewer', wider } = routeRow(act)
+  switch (access) {
     case 'anyone':
       return 'yes'
     case 'member':
-      return visitor.kind === 'member' ? 'yes' : 'sign-in'
-    case 'household':
+    case 'household': {
+      if (visitor.kind === 'former') return 'no-longer'
       if (visitor.kind !== 'member') return 'sign-in'
-      return thing && thing.householdId === visitor.householdId ? 'yes' : 'nothing-there'
+      if (access === 'household' && !(thing && 'dogId' in thing && thing.householdId === visitor.householdId))
+        return 'nothing-there'
+      return REACH[visitor.role] >= REACH[role] ? 'yes' : 'not-yours'
+    }
     case 'link':
-      return visitor.kind === 'link' ? 'yes' : 'nothing-there'
+      if (visitor.kind !== 'link') return 'nothing-there'
+      return wider && !WIDER.includes(visitor.scope) ? 'nothing-there' : 'yes'
+    case 'groomer':
+      return visitor.kind === 'groomer' ? 'yes' : 'sign-in'
+    case 'invited': {
+      if (visitor.kind !== 'groomer') return 'sign-in'
+      if (!(thing && 'share' in thing && thing.groomerId === visitor.groomerId)) return 'nothing-there'
+      return wider && !WIDER.includes(thing.share.scope) ? 'nothing-there' : 'yes'
+    }
   }
 }
+
+/** How far a role reaches: each may do what those below it may. */
+const REACH: Record<Role, number> = { viewer: 0, helper: 1, owner: 2 }

@@ -2,23 +2,33 @@ import { defineEventHandler, getHeader, getRequestIP, getRouterParam, readRawBod
 import type { EventHandler, H3Event } from 'h3'
 import type { z } from 'zod'
 import { findDog } from '../services/dogs'
+import { findKept } from '../services/shares'
 import { authorise } from './authorise'
-import type { LinkHolder, Member, Visitor } from './authorise'
+import type { Answer, Groomer, Kept, LinkHolder, Member, Thing, Visitor } from './authorise'
 import { ration } from './ration'
 import { refuse, refuseFor } from './refuse'
 import { routeRow } from './routes'
 import type { AccessOf, RouteKey } from './routes'
 import { visitorOf } from './visitor'
 
-type VisitorFor<K extends RouteKey> =
-  AccessOf<K> extends 'link' ? LinkHolder : AccessOf<K> extends 'anyone' ? Visitor : Member
+type VisitorFor<K extends RouteKey> = {
+  anyone: Visitor
+  member: Member
+  household: Member
+  link: LinkHolder
+  groomer: Groomer
+  invited: Groomer
+}[AccessOf<K>]
 type DogFor<K extends RouteKey> = AccessOf<K> extends 'household' ? string : null
+type ShareFor<K extends RouteKey> = AccessOf<K> extends 'invited' ? LinkHolder : null
 
 export interface Call<K extends RouteKey, Body> {
   event: H3Event
   visitor: VisitorFor<K>
   /** The dog the route is about, already known to be the visitor's. */
   dogId: DogFor<K>
+  /** The share the route is about, already known to be in the groomer's room. */
+  share: ShareFor<K>
   body: Body
 }
 
@@ -88,19 +98,51 @@ export function route<K extends RouteKey, Body = undefined>(
   return defineEventHandler(async (event) => {
     checkOrigin(event)
     if (row.ration) await ration(key, getRequestIP(event) ?? 'unknown', row.ration)
-    const visitor = await visitorOf(event, row.access === 'link')
-    const dogId = row.access === 'household' ? idOf(event, 'dog') : null
-    const thing = dogId && visitor.kind === 'member' ? await findDog(visitor.householdId, dogId) : null
+    const visitor = await visitorOf(event, key)
+    const thing = await thingOf(event, key, visitor)
     const answer = authorise(visitor, key, thing)
-    if (answer === 'sign-in') throw refuse(401, 'Sign in first.')
-    if (answer === 'nothing-there')
-      throw refuse(
-        404,
-        row.access === 'link'
-          ? 'This link does not open anything, or no longer does.'
-          : 'There is nothing here.',
-      )
+    if (answer !== 'yes') throw refusalOf(answer, key, visitor)
     const body = await readBody(event, schema)
-    return handler({ event, visitor, dogId, body } as Call<K, Body>)
+    const dogId = thing && 'dogId' in thing ? thing.dogId : null
+    const share = thing && 'share' in thing ? thing.share : null
+    return handler({ event, visitor, dogId, share, body } as Call<K, Body>)
   })
+}
+
+/** What the route is about, looked up only where the caller could be let at it. */
+async function thingOf(event: H3Event, key: RouteKey, visitor: Visitor): Promise<Thing> {
+  const { access } = routeRow(key)
+  if (access === 'household') {
+    const id = idOf(event, 'dog')
+    return visitor.kind === 'member' ? findDog(visitor.householdId, id) : null
+  }
+  if (access === 'invited') {
+    const id = idOf(event, 'share')
+    return visitor.kind === 'groomer' ? ((await findKept(visitor.groomerId, id)) satisfies Kept | null) : null
+  }
+  return null
+}
+
+function refusalOf(answer: Exclude<Answer, 'yes'>, key: RouteKey, visitor: Visitor) {
+  const { access } = routeRow(key)
+  switch (answer) {
+    case 'sign-in':
+      return refuse(401, 'Sign in first.')
+    case 'no-longer':
+      return refuse(
+        401,
+        `You are no longer a member of ${visitor.kind === 'former' ? visitor.household : 'this household'}.`,
+      )
+    case 'not-yours':
+      return refuse(403, 'That is for the owner of this household to do.')
+    case 'nothing-there':
+      return refuse(
+        404,
+        access === 'link'
+          ? 'This link does not open anything, or no longer does.'
+          : access === 'invited'
+            ? 'This dog is not in your room, or no longer is.'
+            : 'There is nothing here.',
+      )
+  }
 }

@@ -1,40 +1,86 @@
+import type { Role } from '../../shared/limits'
+
 /**
  * Every route of the API and who may call it. A route that is not here cannot be defined, and a test
  * walks this list for every kind of caller.
  */
-export const CALLERS = ['anonymous', 'owner', 'other-owner', 'link'] as const
-export type Caller = (typeof CALLERS)[number]
-
 interface RouteRow {
-  /** Who is let in: anyone, a member signed in, a member of the dog's household, or a live link. */
-  access: 'anyone' | 'member' | 'household' | 'link'
+  /**
+   * Who is let in: anyone; a member signed in; a member of the dog's household; a live link; a
+   * groomer signed in; the groomer in whose room this share is.
+   */
+  access: 'anyone' | 'member' | 'household' | 'link' | 'groomer' | 'invited'
+  /** Of members, the least role that may; looking is for all of them. */
+  role?: Exclude<Role, 'viewer'>
+  /** Of links and shares, only those that open more than the thread. */
+  wider?: true
   /** Guesses are rationed: so many from one address in so many seconds. */
   ration?: { points: number; seconds: number }
 }
 
+const SIGN_IN = { points: 10, seconds: 300 }
+const SIGN_UP = { points: 20, seconds: 3600 }
+
 export const ROUTES = {
   'GET /api/health': { access: 'anyone' },
-  'POST /api/account': { access: 'anyone', ration: { points: 20, seconds: 3600 } },
-  'POST /api/session': { access: 'anyone', ration: { points: 10, seconds: 300 } },
+  'POST /api/account': { access: 'anyone', ration: SIGN_UP },
+  'POST /api/session': { access: 'anyone', ration: SIGN_IN },
   'POST /api/demo': { access: 'anyone', ration: { points: 60, seconds: 300 } },
   'DELETE /api/session': { access: 'member' },
   'GET /api/me': { access: 'member' },
+  'PUT /api/me': { access: 'member' },
   'GET /api/weather': { access: 'member' },
-  'POST /api/dogs': { access: 'member' },
+
+  'GET /api/household': { access: 'member' },
+  'PUT /api/household': { access: 'member', role: 'owner' },
+  'POST /api/household/invitations': { access: 'member', role: 'owner' },
+  'DELETE /api/household/invitations/[invitation]': { access: 'member', role: 'owner' },
+  'PUT /api/household/members/[member]': { access: 'member', role: 'owner' },
+  // Anyone may leave; taking somebody else out is the owner's, and the service says so.
+  'DELETE /api/household/members/[member]': { access: 'member' },
+  'POST /api/household/deletion': { access: 'member', role: 'owner' },
+  'DELETE /api/household/deletion': { access: 'member', role: 'owner' },
+  'GET /api/invitation': { access: 'anyone', ration: { points: 30, seconds: 300 } },
+  'POST /api/invitation': { access: 'anyone', ration: SIGN_UP },
+
+  'POST /api/dogs': { access: 'member', role: 'owner' },
   'GET /api/dogs/[dog]': { access: 'household' },
-  'PUT /api/dogs/[dog]': { access: 'household' },
-  'POST /api/dogs/[dog]/entries': { access: 'household' },
+  'PUT /api/dogs/[dog]': { access: 'household', role: 'owner' },
+  'POST /api/dogs/[dog]/entries': { access: 'household', role: 'helper' },
   'GET /api/dogs/[dog]/photographs/[photograph]': { access: 'household' },
   'PUT /api/dogs/[dog]/photographs/[photograph]': {
     access: 'household',
+    role: 'helper',
     ration: { points: 200, seconds: 3600 },
   },
   'GET /api/dogs/[dog]/notes': { access: 'household' },
-  'POST /api/dogs/[dog]/notes': { access: 'household' },
-  'POST /api/dogs/[dog]/shares': { access: 'household' },
-  'DELETE /api/dogs/[dog]/shares/[share]': { access: 'household' },
+  'POST /api/dogs/[dog]/notes': { access: 'household', role: 'owner' },
+  'POST /api/dogs/[dog]/shares': { access: 'household', role: 'owner' },
+  'DELETE /api/dogs/[dog]/shares/[share]': { access: 'household', role: 'owner' },
+  'POST /api/dogs/[dog]/feed': { access: 'household', role: 'owner' },
+  'DELETE /api/dogs/[dog]/feed': { access: 'household', role: 'owner' },
+  'GET /api/feed/[token]': { access: 'anyone', ration: { points: 120, seconds: 300 } },
+
   'GET /api/shared': { access: 'link', ration: { points: 120, seconds: 300 } },
   'POST /api/shared/notes': { access: 'link', ration: { points: 30, seconds: 300 } },
+  'GET /api/shared/photographs/[photograph]': {
+    access: 'link',
+    wider: true,
+    ration: { points: 300, seconds: 300 },
+  },
+
+  'POST /api/groomer/account': { access: 'anyone', ration: SIGN_UP },
+  'POST /api/groomer/session': { access: 'anyone', ration: SIGN_IN },
+  'POST /api/groomer/demo': { access: 'anyone', ration: { points: 60, seconds: 300 } },
+  'DELETE /api/groomer/session': { access: 'groomer' },
+  'GET /api/room': { access: 'groomer' },
+  'PUT /api/room': { access: 'groomer' },
+  'POST /api/room/dogs': { access: 'groomer', ration: { points: 30, seconds: 300 } },
+  'GET /api/room/dogs/[share]': { access: 'invited' },
+  'DELETE /api/room/dogs/[share]': { access: 'invited' },
+  'POST /api/room/dogs/[share]/notes': { access: 'invited' },
+  'POST /api/room/dogs/[share]/visits': { access: 'invited', wider: true },
+  'GET /api/room/dogs/[share]/photographs/[photograph]': { access: 'invited', wider: true },
 } as const satisfies Record<string, RouteRow>
 
 export type RouteKey = keyof typeof ROUTES

@@ -8,6 +8,7 @@ export default route('GET /api/me', async ({ visitor }): Promise<Me> => {
   const household = await householdOf(visitor.householdId)
   return {
     name: visitor.name,
+    role: visitor.role,
     email: visitor.email,
     household: household.name,
     timeZone: household.timeZone,

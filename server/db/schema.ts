@@ -1,4 +1,5 @@
 import {
+  boolean,
   customType,
   date,
   integer,
@@ -9,8 +10,11 @@ import {
   timestamp,
   uuid,
 } from 'drizzle-orm/pg-core'
+import type { Arrival } from '../../core/plan/arrival'
 import type { Entry } from '../../core/record/entries'
 import type { Profile } from '../../core/record/profile'
+import type { Attached } from '../../shared/api'
+import { ROLES, SCOPES } from '../../shared/limits'
 
 /** The tables as the migrations make them; keys, checks and references stand in the SQL. */
 const bytea = customType<{ data: Buffer }>({ dataType: () => 'bytea' })
@@ -23,6 +27,7 @@ export const households = pgTable('households', {
   name: text('name').notNull(),
   timeZone: text('time_zone').notNull(),
   created: moment('created').notNull().defaultNow(),
+  deleteAfter: moment('delete_after'),
 })
 
 export const accounts = pgTable(
@@ -33,6 +38,11 @@ export const accounts = pgTable(
     name: text('name').notNull(),
     email: text('email').notNull(),
     passwordHash: text('password_hash').notNull(),
+    role: text('role', { enum: ROLES }).notNull().default('owner'),
+    removed: moment('removed'),
+    mailNotes: boolean('mail_notes').notNull().default(true),
+    remindAt: integer('remind_at'),
+    remindedOn: date('reminded_on'),
     created: moment('created').notNull().defaultNow(),
   },
   (t) => [primaryKey({ columns: [t.householdId, t.id] })],
@@ -85,12 +95,16 @@ export const shares = pgTable(
     dogId: dog(),
     id: uuid('id').notNull(),
     tokenHash: bytea('token_hash').notNull(),
-    scope: text('scope', { enum: ['note', 'stretch'] }).notNull(),
+    scope: text('scope', { enum: SCOPES }).notNull(),
     groomer: text('groomer').notNull(),
     created: moment('created').notNull().defaultNow(),
     expires: moment('expires').notNull(),
     revoked: moment('revoked'),
     lastOpened: moment('last_opened'),
+    groomerId: uuid('groomer_id'),
+    codeHash: bytea('code_hash'),
+    codeExpires: moment('code_expires'),
+    email: text('email'),
   },
   (t) => [primaryKey({ columns: [t.householdId, t.dogId, t.id] })],
 )
@@ -107,6 +121,7 @@ export const notes = pgTable(
     shareId: uuid('share_id'),
     sent: moment('sent').notNull().defaultNow(),
     read: moment('read'),
+    attached: jsonb('attached').$type<Attached>(),
   },
   (t) => [primaryKey({ columns: [t.householdId, t.dogId, t.id] })],
 )
@@ -124,3 +139,77 @@ export const photographs = pgTable(
   },
   (t) => [primaryKey({ columns: [t.householdId, t.dogId, t.id] })],
 )
+
+export const groomers = pgTable('groomers', {
+  id: uuid('id').primaryKey(),
+  name: text('name').notNull(),
+  room: text('room').notNull(),
+  email: text('email').notNull(),
+  passwordHash: text('password_hash').notNull(),
+  mailNotes: boolean('mail_notes').notNull().default(true),
+  created: moment('created').notNull().defaultNow(),
+})
+
+export const groomerSessions = pgTable(
+  'groomer_sessions',
+  {
+    groomerId: uuid('groomer_id').notNull(),
+    id: uuid('id').notNull(),
+    created: moment('created').notNull().defaultNow(),
+    expires: moment('expires').notNull(),
+    revoked: moment('revoked'),
+  },
+  (t) => [primaryKey({ columns: [t.groomerId, t.id] })],
+)
+
+export const arrivals = pgTable(
+  'arrivals',
+  {
+    householdId: household(),
+    dogId: dog(),
+    day: date('day').notNull(),
+    arrival: jsonb('arrival').$type<Arrival>().notNull(),
+  },
+  (t) => [primaryKey({ columns: [t.householdId, t.dogId] })],
+)
+
+export const invitations = pgTable(
+  'invitations',
+  {
+    householdId: household(),
+    id: uuid('id').notNull(),
+    tokenHash: bytea('token_hash').notNull(),
+    role: text('role', { enum: ROLES }).notNull(),
+    name: text('name').notNull(),
+    created: moment('created').notNull().defaultNow(),
+    expires: moment('expires').notNull(),
+    used: moment('used'),
+  },
+  (t) => [primaryKey({ columns: [t.householdId, t.id] })],
+)
+
+export const feeds = pgTable(
+  'feeds',
+  {
+    householdId: household(),
+    dogId: dog(),
+    tokenHash: bytea('token_hash').notNull(),
+    created: moment('created').notNull().defaultNow(),
+    lastRead: moment('last_read'),
+  },
+  (t) => [primaryKey({ columns: [t.householdId, t.dogId] })],
+)
+
+export const mails = pgTable('mails', {
+  id: uuid('id').primaryKey(),
+  householdId: uuid('household_id'),
+  recipient: text('recipient').notNull(),
+  subject: text('subject').notNull(),
+  body: text('body').notNull(),
+  html: text('html').notNull(),
+  written: moment('written').notNull().defaultNow(),
+  due: moment('due').notNull().defaultNow(),
+  tries: integer('tries').notNull().default(0),
+  sent: moment('sent'),
+  problem: text('problem'),
+})

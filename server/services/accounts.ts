@@ -1,22 +1,17 @@
-import { hash, verify } from '@node-rs/argon2'
 import { and, eq, gt, isNull } from 'drizzle-orm'
 import { v7 as uuid } from 'uuid'
 import type { z } from 'zod'
-import type { signInBody, signUpBody } from '../../shared/api'
-import type { Member } from '../access/authorise'
+import type { mePrefsBody, signInBody, signUpBody } from '../../shared/api'
+import { hashPassword, verifyPassword } from '../access/password'
+import type { Former, Member } from '../access/authorise'
 import { db } from '../db/client'
 import { accounts, households, sessions } from '../db/schema'
 
 export const SESSION_DAYS = 60
 
-/** Argon2id at the cost OWASP's password storage sheet names: 19 MiB, two passes, one lane. */
-const COST = { memoryCost: 19_456, timeCost: 2, parallelism: 1 }
-/** Verified against when no such account exists, so that both answers take as long. */
-let nobody: Promise<string> | undefined
-
 /** Makes a household and its first account. @returns null when that address already has one. */
 export async function signUp(form: z.output<typeof signUpBody>) {
-  const passwordHash = await hash(form.password, COST)
+  const passwordHash = await hashPassword(form.password)
   const householdId = uuid()
   const accountId = uuid()
   return db().transaction(async (tx) => {
@@ -26,7 +21,7 @@ export async function signUp(form: z.output<typeof signUpBody>) {
     const [account] = await tx
       .insert(accounts)
       .values({ householdId, id: accountId, name: form.name, email: form.email, passwordHash })
-      .onConflictDoNothing({ target: accounts.email })
+      .onConflictDoNothing({ target: accounts.email, where: isNull(accounts.removed) })
       .returning({ id: accounts.id })
     if (!account) {
       await tx.delete(households).where(eq(households.id, householdId))
@@ -36,16 +31,17 @@ export async function signUp(form: z.output<typeof signUpBody>) {
   })
 }
 
+const living = (email: string) => and(eq(accounts.email, email), isNull(accounts.removed))
+
 /** @returns whose account it is, or null when address and password do not go together */
 export async function checkPassword(form: z.output<typeof signInBody>) {
-  const [account] = await db().select().from(accounts).where(eq(accounts.email, form.email))
-  const stored = account?.passwordHash ?? (await (nobody ??= hash(uuid(), COST)))
-  const right = await verify(stored, form.password)
+  const [account] = await db().select().from(accounts).where(living(form.email))
+  const right = await verifyPassword(account?.passwordHash, form.password)
   return account && right ? { householdId: account.householdId, accountId: account.id } : null
 }
 
 export async function findByEmail(email: string) {
-  const [account] = await db().select().from(accounts).where(eq(accounts.email, email))
+  const [account] = await db().select().from(accounts).where(living(email))
   return account ? { householdId: account.householdId, accountId: account.id } : null
 }
 
@@ -65,15 +61,23 @@ export async function endSession(householdId: string, id: string) {
     .where(and(eq(sessions.householdId, householdId), eq(sessions.id, id)))
 }
 
-/** The member behind a live session; null when it has ended or never was. */
-export async function findSession(householdId: string, id: string): Promise<Member | null> {
+/** Who is behind a live session: a member, or one who was; null when it has ended or never was. */
+export async function findSession(householdId: string, id: string): Promise<Member | Former | null> {
   const [row] = await db()
-    .select({ accountId: accounts.id, name: accounts.name, email: accounts.email })
+    .select({
+      accountId: accounts.id,
+      name: accounts.name,
+      email: accounts.email,
+      role: accounts.role,
+      removed: accounts.removed,
+      household: households.name,
+    })
     .from(sessions)
     .innerJoin(
       accounts,
       and(eq(accounts.householdId, sessions.householdId), eq(accounts.id, sessions.accountId)),
     )
+    .innerJoin(households, eq(households.id, sessions.householdId))
     .where(
       and(
         eq(sessions.householdId, householdId),
@@ -82,8 +86,24 @@ export async function findSession(householdId: string, id: string): Promise<Memb
         gt(sessions.expires, new Date()),
       ),
     )
-  return row ? { kind: 'member', sessionId: id, householdId, ...row } : null
+  if (!row) return null
+  const { removed, household, ...member } = row
+  return removed ? { kind: 'former', household } : { kind: 'member', sessionId: id, householdId, ...member }
 }
+
+const one = (householdId: string, id: string) =>
+  and(eq(accounts.householdId, householdId), eq(accounts.id, id))
+
+/** How an account wants to hear of things. */
+export async function prefsOf(householdId: string, id: string) {
+  const [row] = await db()
+    .select({ mailNotes: accounts.mailNotes, remindAt: accounts.remindAt })
+    .from(accounts)
+    .where(one(householdId, id))
+  return row ?? { mailNotes: true, remindAt: null }
+}
+export const changePrefs = (householdId: string, id: string, prefs: z.output<typeof mePrefsBody>) =>
+  db().update(accounts).set(prefs).where(one(householdId, id))
 
 export async function householdOf(id: string) {
   const [row] = await db().select().from(households).where(eq(households.id, id))

@@ -5,7 +5,7 @@ import type { Profile } from '../../core/record/profile'
 import { refuse } from '../access/refuse'
 import { db } from '../db/client'
 import type { Db, Tx } from '../db/client'
-import { dogs, entries } from '../db/schema'
+import { arrivals, dogs, entries } from '../db/schema'
 import { checkEntries, checkProfile } from './checks'
 
 const one = (householdId: string, dogId: string) => and(eq(dogs.householdId, householdId), eq(dogs.id, dogId))
@@ -63,20 +63,29 @@ export async function addDog(
 export async function changeProfile(householdId: string, dogId: string, profile: Profile) {
   checkProfile(profile, await entriesOf(db(), householdId, dogId))
   await db().update(dogs).set({ profile, changed: new Date() }).where(one(householdId, dogId))
+  await forgetArrival(db(), householdId, dogId)
 }
 
 /** Adds entries to the record; those already there stay as they were. @returns how many were new */
-export async function addEntries(householdId: string, dogId: string, authorId: string, fresh: Entry[]) {
-  return db().transaction(async (tx) => {
-    const [dog] = await tx
-      .select({ profile: dogs.profile })
-      .from(dogs)
-      .where(one(householdId, dogId))
-      .for('share')
-    if (!dog) throw refuse(404, 'There is nothing here.')
-    checkEntries(dog.profile, await entriesOf(tx, householdId, dogId), fresh)
-    return insert(tx, householdId, dogId, authorId, fresh)
-  })
+export const addEntries = (householdId: string, dogId: string, authorId: string, fresh: Entry[]) =>
+  db().transaction(async (tx) => (await insertEntries(tx, householdId, dogId, authorId, fresh)).added)
+
+/** The same as part of something larger. The dog's row is held, and its profile as it was is returned. */
+export async function insertEntries(
+  tx: Tx,
+  householdId: string,
+  dogId: string,
+  authorId: string,
+  fresh: Entry[],
+) {
+  const [dog] = await tx
+    .select({ profile: dogs.profile })
+    .from(dogs)
+    .where(one(householdId, dogId))
+    .for('update')
+  if (!dog) throw refuse(404, 'There is nothing here.')
+  checkEntries(dog.profile, await entriesOf(tx, householdId, dogId), fresh)
+  return { profile: dog.profile, added: await insert(tx, householdId, dogId, authorId, fresh) }
 }
 
 async function insert(tx: Tx, householdId: string, dogId: string, authorId: string, fresh: Entry[]) {
@@ -88,5 +97,10 @@ async function insert(tx: Tx, householdId: string, dogId: string, authorId: stri
     )
     .onConflictDoNothing()
     .returning({ id: entries.id })
+  if (rows.length) await forgetArrival(tx, householdId, dogId)
   return rows.length
 }
+
+/** What the room said of the dog no longer holds. */
+const forgetArrival = (at: Db | Tx, householdId: string, dogId: string) =>
+  at.delete(arrivals).where(and(eq(arrivals.householdId, householdId), eq(arrivals.dogId, dogId)))

@@ -1,8 +1,10 @@
 import { and, asc, eq, isNull } from 'drizzle-orm'
-import type { Note } from '../../shared/api'
+import type { Attached, Note } from '../../shared/api'
+import type { LinkHolder } from '../access/authorise'
 import { refuse } from '../access/refuse'
 import { db } from '../db/client'
 import { notes } from '../db/schema'
+import { mailNote } from './note-mail'
 
 const ofDog = (householdId: string, dogId: string) =>
   and(eq(notes.householdId, householdId), eq(notes.dogId, dogId))
@@ -21,6 +23,7 @@ export async function notesOf(householdId: string, dogId: string): Promise<Note[
     body: r.body,
     sent: r.sent.toISOString(),
     read: r.read?.toISOString() ?? null,
+    attached: r.attached,
   }))
 }
 
@@ -32,11 +35,17 @@ export interface NewNote {
   author: Note['author']
   authorName: string
   shareId: string | null
+  attached?: Attached | undefined
 }
-/** Sends a note. Sending the same one twice changes nothing; the same id with other words is refused. */
+/** Sends a note, in the thread and by mail to the other side. Sending the same one twice changes nothing; the same id with other words is refused. */
 export async function sendNote(note: NewNote) {
-  const [added] = await db().insert(notes).values(note).onConflictDoNothing().returning({ id: notes.id })
-  if (added) return
+  const { attached = null } = note
+  const [added] = await db()
+    .insert(notes)
+    .values({ ...note, attached })
+    .onConflictDoNothing()
+    .returning({ id: notes.id })
+  if (added) return mailNote(note)
   const [there] = await db()
     .select()
     .from(notes)
@@ -44,6 +53,13 @@ export async function sendNote(note: NewNote) {
   if (there?.body !== note.body || there.author !== note.author)
     throw refuse(409, 'A different note already has that id.')
 }
+
+/** A note from whoever holds a share: by link, or from their room. */
+export const sendGroomersNote = (
+  { householdId, dogId, shareId }: LinkHolder,
+  authorName: string,
+  body: { id: string; body: string },
+) => sendNote({ ...body, householdId, dogId, author: 'groomer', authorName, shareId })
 
 /** Marks what the other side wrote as read. */
 export async function markRead(householdId: string, dogId: string, reader: Note['author']) {

@@ -1,9 +1,17 @@
 import { and, eq } from 'drizzle-orm'
+import { setHeader } from 'h3'
+import type { H3Event } from 'h3'
 import sharp from 'sharp'
+import { stretchStart } from '../../core/care/note'
+import { timeline } from '../../core/record/timeline'
 import { MOST_PIXELS, MOST_SIDE, NOT_A_PICTURE, QUALITY, TOO_LARGE } from '../../shared/photographs'
+import type { LinkHolder } from '../access/authorise'
 import { refuse } from '../access/refuse'
 import { db } from '../db/client'
 import { entries, photographs } from '../db/schema'
+import { householdOf } from './accounts'
+import { dogFile } from './dogs'
+import { todayIn } from './shared-dog'
 
 /** What is decoded; anything else, drawings that can carry script among them, is not a photograph. */
 const READ = ['jpeg', 'png', 'webp']
@@ -59,4 +67,20 @@ export async function photographOf(householdId: string, dogId: string, id: strin
     )
   if (!row) throw refuse(404, 'There is no picture here.')
   return row.jpeg
+}
+
+/** A photograph of the diary as a share shows it: what the owner took back, or what lies before a share's stretch, is not there. */
+export async function sharedPhotograph({ householdId, dogId, scope }: LinkHolder, id: string) {
+  const [file, household] = await Promise.all([dogFile(householdId, dogId), householdOf(householdId)])
+  const from = scope === 'history' ? '' : stretchStart(file, todayIn(household.timeZone))
+  const entry = timeline(file.entries).find((f) => f.id === id && f.what.kind === 'photo' && f.day >= from)
+  if (!entry) throw refuse(404, 'There is no picture here.')
+  return photographOf(householdId, dogId, id)
+}
+
+/** Answers with the picture. */
+export async function sendPhotograph(event: H3Event, share: LinkHolder, id: string) {
+  const jpeg = await sharedPhotograph(share, id)
+  setHeader(event, 'content-type', 'image/jpeg')
+  return jpeg
 }

@@ -1,6 +1,12 @@
+import { and, asc, eq, isNull } from 'drizzle-orm'
 import { stretchStart } from '../../core/care/note'
+import { arrivalOf } from '../../core/plan/arrival'
+import type { Arrival } from '../../core/plan/arrival'
+import type { DogRecord } from '../../core/record/fold'
 import type { SharedDog } from '../../shared/api'
 import type { LinkHolder } from '../access/authorise'
+import { db } from '../db/client'
+import { accounts, arrivals } from '../db/schema'
 import { householdOf } from './accounts'
 import { dogFile } from './dogs'
 import { markRead, notesOf } from './notes'
@@ -11,31 +17,64 @@ export const todayIn = (timeZone: string) =>
     new Date(),
   )
 
+/** Who speaks for a household: its first owner. */
+export async function ownerOf(householdId: string): Promise<string> {
+  const [row] = await db()
+    .select({ name: accounts.name })
+    .from(accounts)
+    .where(and(eq(accounts.householdId, householdId), eq(accounts.role, 'owner'), isNull(accounts.removed)))
+    .orderBy(asc(accounts.created))
+    .limit(1)
+  return row?.name ?? 'the owner'
+}
+
+/** How the dog should arrive, worked out and kept for the room's list. */
+export async function workOutArrival(
+  householdId: string,
+  dogId: string,
+  record: DogRecord,
+  day: string,
+): Promise<Arrival> {
+  const arrival = arrivalOf(record, day)
+  await db()
+    .insert(arrivals)
+    .values({ householdId, dogId, day, arrival })
+    .onConflictDoUpdate({ target: [arrivals.householdId, arrivals.dogId], set: { day, arrival } })
+  return arrival
+}
+
 /**
- * A dog as a link shows it: the running stretch with scope `stretch`; with scope `note` only what
- * gives the lengths, so that the map can be drawn, and the thread.
+ * A dog as a share shows it. Forecasts rest on all of the record, so that they are the owner's own;
+ * of the entries, scope `stretch` shows the running stretch, `history` all of them, and `note` only
+ * what gives the lengths, beside the thread.
  */
 export async function sharedDog(holder: LinkHolder): Promise<SharedDog> {
-  const { householdId, dogId } = holder
-  const [household, file, notes] = await Promise.all([
+  const { householdId, dogId, scope } = holder
+  const [household, file, notes, owner] = await Promise.all([
     householdOf(householdId),
     dogFile(householdId, dogId),
     notesOf(householdId, dogId),
+    ownerOf(householdId),
   ])
   await markRead(householdId, dogId, 'groomer')
   const today = todayIn(household.timeZone)
   const from = stretchStart(file, today)
   // When the owner has time is not the groomer's to read.
-  const running = file.entries.filter((e) => e.day >= from && e.what.kind !== 'plan')
-  const owner = notes.filter((n) => n.author === 'owner').at(-1)?.authorName ?? household.name
+  const told = file.entries.filter((e) => e.what.kind !== 'plan')
+  const running = told.filter((e) => e.day >= from)
   return {
     groomer: holder.groomer,
     owner,
-    scope: holder.scope,
+    scope,
     expires: holder.expires.toISOString(),
     today,
-    profile: { ...file.profile, since: from },
-    entries: holder.scope === 'stretch' ? running : running.filter((e) => e.what.kind === 'visit'),
+    profile: scope === 'history' ? file.profile : { ...file.profile, since: from },
+    entries: {
+      history: told,
+      stretch: running,
+      note: running.filter((e) => e.what.kind === 'visit'),
+    }[scope],
     notes,
+    arrival: scope === 'note' ? null : await workOutArrival(householdId, dogId, file, today),
   }
 }

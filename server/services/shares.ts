@@ -1,20 +1,21 @@
-import { createHash, randomBytes } from 'node:crypto'
-import { and, desc, eq, gt, isNull } from 'drizzle-orm'
+import { and, desc, eq, gt, isNull, or } from 'drizzle-orm'
 import type { z } from 'zod'
 import type { Share, shareBody } from '../../shared/api'
-import type { LinkHolder } from '../access/authorise'
+import type { Kept, LinkHolder } from '../access/authorise'
+import { hashOf, newCode, newToken, plainCode } from '../access/token'
 import { db } from '../db/client'
-import { shares } from '../db/schema'
+import { groomers, shares } from '../db/schema'
 
-/** 256 bits; only its hash is kept, so a link that is lost is made anew. */
-const TOKEN_BYTES = 32
-const hashOf = (token: string) => createHash('sha256').update(token).digest()
+/** A code that nobody used has run out after so many days (judgement). */
+export const CODE_DAYS = 14
 const ofDog = (householdId: string, dogId: string) =>
   and(eq(shares.householdId, householdId), eq(shares.dogId, dogId))
+const live = (now: Date) => and(isNull(shares.revoked), gt(shares.expires, now))
 
-/** Makes a link. @returns its token, shown this once */
+/** Makes a share. @returns its link's token and its code, shown this once; null when it is there already */
 export async function makeShare(householdId: string, dogId: string, form: z.output<typeof shareBody>) {
-  const token = randomBytes(TOKEN_BYTES).toString('base64url')
+  const token = newToken()
+  const code = newCode()
   const expires = new Date(Date.now() + form.days * 86_400_000)
   const [row] = await db()
     .insert(shares)
@@ -23,16 +24,19 @@ export async function makeShare(householdId: string, dogId: string, form: z.outp
       dogId,
       id: form.id,
       tokenHash: hashOf(token),
+      codeHash: hashOf(code),
+      codeExpires: new Date(Math.min(expires.getTime(), Date.now() + CODE_DAYS * 86_400_000)),
       scope: form.scope,
       groomer: form.groomer,
+      email: form.email ?? null,
       expires,
     })
     .onConflictDoNothing()
     .returning({ id: shares.id })
-  return row ? { token, expires: expires.toISOString() } : null
+  return row ? { token, code, expires: expires.toISOString() } : null
 }
 
-/** Closes a link. @returns false when there is no such link */
+/** Closes a share, link and room alike. @returns false when there is no such share */
 export async function revokeShare(householdId: string, dogId: string, id: string) {
   const rows = await db()
     .update(shares)
@@ -43,8 +47,13 @@ export async function revokeShare(householdId: string, dogId: string, id: string
 }
 
 export async function sharesOf(householdId: string, dogId: string): Promise<Share[]> {
-  const rows = await db().select().from(shares).where(ofDog(householdId, dogId)).orderBy(desc(shares.created))
-  return rows.map((r) => ({
+  const rows = await db()
+    .select({ share: shares, room: groomers.room })
+    .from(shares)
+    .leftJoin(groomers, eq(groomers.id, shares.groomerId))
+    .where(ofDog(householdId, dogId))
+    .orderBy(desc(shares.created))
+  return rows.map(({ share: r, room }) => ({
     id: r.id,
     groomer: r.groomer,
     scope: r.scope,
@@ -52,7 +61,13 @@ export async function sharesOf(householdId: string, dogId: string): Promise<Shar
     expires: r.expires.toISOString(),
     revoked: r.revoked?.toISOString() ?? null,
     lastOpened: r.lastOpened?.toISOString() ?? null,
+    room,
   }))
+}
+
+const holderOf = (row: typeof shares.$inferSelect): LinkHolder => {
+  const { householdId, dogId, groomer, scope, expires } = row
+  return { kind: 'link', shareId: row.id, householdId, dogId, groomer, scope, expires }
 }
 
 /** The holder of a live link, and a note of when it was last opened; null for a dead or guessed one. */
@@ -61,9 +76,51 @@ export async function openShare(token: string): Promise<LinkHolder | null> {
   const [row] = await db()
     .update(shares)
     .set({ lastOpened: now })
-    .where(and(eq(shares.tokenHash, hashOf(token)), isNull(shares.revoked), gt(shares.expires, now)))
+    .where(and(eq(shares.tokenHash, hashOf(token)), live(now)))
     .returning()
-  if (!row) return null
-  const { householdId, dogId, groomer, scope, expires } = row
-  return { kind: 'link', shareId: row.id, householdId, dogId, groomer, scope, expires }
+  return row ? holderOf(row) : null
+}
+
+/** Puts a share in a groomer's room, by its link's token or by its code. @returns null when neither opens one */
+export async function keepShare(groomerId: string, what: { token?: string; code?: string }) {
+  const now = new Date()
+  const byToken = what.token ? eq(shares.tokenHash, hashOf(what.token)) : undefined
+  const byCode = what.code
+    ? and(eq(shares.codeHash, hashOf(plainCode(what.code))), gt(shares.codeExpires, now))
+    : undefined
+  if (!byToken && !byCode) return null
+  const [row] = await db()
+    .update(shares)
+    .set({ groomerId, codeHash: null, codeExpires: null, lastOpened: now })
+    // One that stands in somebody else's room is not to be had by passing its link on.
+    .where(and(byToken ?? byCode, live(now), or(isNull(shares.groomerId), eq(shares.groomerId, groomerId))))
+    .returning({ id: shares.id })
+  return row?.id ?? null
+}
+
+/** The groomer lets a dog go. The link goes on until it runs out. */
+export const dropShare = (groomerId: string, id: string) =>
+  db()
+    .update(shares)
+    .set({ groomerId: null })
+    .where(and(eq(shares.groomerId, groomerId), eq(shares.id, id)))
+
+/** A live share in a groomer's room, and a note of when it was last opened. */
+export async function findKept(groomerId: string, id: string): Promise<Kept | null> {
+  const now = new Date()
+  const [row] = await db()
+    .update(shares)
+    .set({ lastOpened: now })
+    .where(and(eq(shares.groomerId, groomerId), eq(shares.id, id), live(now)))
+    .returning()
+  return row ? { groomerId, share: holderOf(row) } : null
+}
+
+/** The live shares of a room. */
+export async function keptBy(groomerId: string): Promise<LinkHolder[]> {
+  const rows = await db()
+    .select()
+    .from(shares)
+    .where(and(eq(shares.groomerId, groomerId), live(new Date())))
+  return rows.map(holderOf)
 }

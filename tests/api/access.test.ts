@@ -1,39 +1,98 @@
 import { readdirSync, statSync } from 'node:fs'
 import { join } from 'node:path'
+import pg from 'pg'
 import { v7 as uuid } from 'uuid'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { CALLERS, ROUTES } from '../../server/access/routes'
-import type { Caller, RouteKey } from '../../server/access/routes'
-import { entry } from '../support/dogs'
+import { routeRow, ROUTES } from '../../server/access/routes'
+import type { RouteKey } from '../../server/access/routes'
+import { entry, visit } from '../support/dogs'
 import { aPicture } from '../support/pictures'
-import { daysAgo, newDog, newOwner, PASSWORD, startApp, Visitor } from '../support/server'
+import { daysAgo, joined, newDog, newGroomer, newOwner, PASSWORD, startApp, Visitor } from '../support/server'
 import type { Running } from '../support/server'
 
+/** Every kind of caller there is. */
+const CALLERS = [
+  'anonymous',
+  'owner',
+  'helper',
+  'viewer',
+  'ex-member',
+  'other-owner',
+  'groomer',
+  'note-groomer',
+  'other-groomer',
+  'link-note',
+  'link-stretch',
+  'link-history',
+  'link-expired',
+  'link-revoked',
+] as const
+type Caller = (typeof CALLERS)[number]
+
 let app: Running
-let mine: Awaited<ReturnType<typeof newOwner>>
-let theirs: typeof mine
-let link: Visitor
+let mine: Visitor
+const callers = {} as Record<Caller, Visitor>
+/** The share in a room, by whose it is. */
+const rooms = {} as Record<'groomer' | 'note-groomer', string>
 const dog = newDog()
 const photo = entry(daysAgo(1), { kind: 'photo', place: 'beard' })
 let picture: Buffer
-let shareId = uuid()
+
+async function share(scope: string) {
+  const id = uuid()
+  const { json } = await mine.call('POST', `/api/dogs/${dog.id}/shares`, {
+    id,
+    groomer: 'Imke',
+    scope,
+    days: 30,
+  })
+  return { id, token: String(json.token), code: String(json.code) }
+}
+const linkOf = ({ token }: { token: string }) =>
+  new Visitor(app.address, { authorization: `Bearer ${token}` })
 
 beforeAll(async () => {
-  app = (await startApp({ GRUMBO_DEMO: '0' })).running
+  const started = await startApp({ GRUMBO_DEMO: '0' })
+  app = started.running
   mine = await newOwner(app.address)
-  theirs = await newOwner(app.address, 'Bo')
   await mine.call('POST', '/api/dogs', dog)
   await mine.call('POST', `/api/dogs/${dog.id}/entries`, { entries: [photo] })
   picture = await aPicture()
   await mine.call('PUT', `/api/dogs/${dog.id}/photographs/${photo.id}`, picture)
-  const share = await mine.call('POST', `/api/dogs/${dog.id}/shares`, {
-    id: shareId,
-    groomer: 'Imke',
-    scope: 'stretch',
-    days: 30,
-  })
-  link = new Visitor(app.address, { authorization: `Bearer ${String(share.json.token)}` })
-})
+
+  callers.anonymous = new Visitor(app.address)
+  callers.owner = mine
+  callers['other-owner'] = await newOwner(app.address, 'Bo')
+  callers.helper = (await joined(mine, 'helper')).visitor
+  callers.viewer = (await joined(mine, 'viewer')).visitor
+  const former = await joined(mine, 'helper')
+  await mine.call('DELETE', `/api/household/members/${former.id}`)
+  callers['ex-member'] = former.visitor
+  for (const [who, scope] of [
+    ['groomer', 'stretch'],
+    ['note-groomer', 'note'],
+  ] as const) {
+    callers[who] = await newGroomer(app.address)
+    const { id, code } = await share(scope)
+    expect((await callers[who].call('POST', '/api/room/dogs', { code })).status).toBe(200)
+    rooms[who] = id
+  }
+  callers['other-groomer'] = await newGroomer(app.address)
+  for (const scope of ['note', 'stretch', 'history'] as const)
+    callers[`link-${scope}`] = linkOf(await share(scope))
+  const revoked = await share('history')
+  callers['link-revoked'] = linkOf(revoked)
+  await mine.call('DELETE', `/api/dogs/${dog.id}/shares/${revoked.id}`)
+  const expired = await share('history')
+  callers['link-expired'] = linkOf(expired)
+  const db = new pg.Client({ connectionString: started.databaseUrl })
+  await db.connect()
+  await db.query(
+    `update shares set created = now() - interval '3 days', expires = now() - interval '1 second' where id = $1`,
+    [expired.id],
+  )
+  await db.end()
+}, 60_000)
 afterAll(() => app?.stop())
 
 /** Every route file there is, as the list names it. */
@@ -56,6 +115,11 @@ const body: Partial<Record<RouteKey, () => unknown>> = {
   }),
   'POST /api/session': () => ({ email: 'nobody@example.org', password: 'wrong' }),
   'POST /api/demo': () => ({}),
+  'PUT /api/me': () => ({ mailNotes: true, remindAt: null }),
+  'PUT /api/household': () => ({ name: 'Alder Lane', timeZone: 'Europe/London' }),
+  'POST /api/household/invitations': () => ({ id: uuid(), name: 'Di', role: 'viewer' }),
+  'PUT /api/household/members/[member]': () => ({ role: 'viewer' }),
+  'POST /api/invitation': () => ({ name: 'Di', email: `${uuid()}@example.org`, password: PASSWORD }),
   'POST /api/dogs': () => newDog(),
   'PUT /api/dogs/[dog]': () => ({ profile: dog.profile }),
   'POST /api/dogs/[dog]/entries': () => ({
@@ -65,55 +129,188 @@ const body: Partial<Record<RouteKey, () => unknown>> = {
   'POST /api/dogs/[dog]/notes': () => ({ id: uuid(), body: 'Well.' }),
   'POST /api/dogs/[dog]/shares': () => ({ id: uuid(), groomer: 'Imke', scope: 'note', days: 3 }),
   'POST /api/shared/notes': () => ({ id: uuid(), body: 'Seen.' }),
+  'POST /api/groomer/account': () => ({
+    name: 'Imke',
+    room: 'The Wash House',
+    email: `${uuid()}@example.org`,
+    password: PASSWORD,
+  }),
+  'POST /api/groomer/session': () => ({ email: 'nobody@example.org', password: 'wrong' }),
+  'POST /api/groomer/demo': () => ({}),
+  'PUT /api/room': () => ({ room: 'The Wash House', mailNotes: true }),
+  'POST /api/room/dogs/[share]/notes': () => ({ id: uuid(), body: 'Seen.' }),
+  'POST /api/room/dogs/[share]/visits': () => ({ visit: visit(daysAgo(2), 'wool-cross', 16), advice: [] }),
 }
-/** What each kind of caller is answered. A cell that is missing fails. */
-const ANSWERS: Record<(typeof ROUTES)[RouteKey]['access'], Record<Caller, number>> = {
-  anyone: { anonymous: 200, owner: 200, 'other-owner': 200, link: 200 },
-  member: { anonymous: 401, owner: 200, 'other-owner': 200, link: 401 },
-  household: { anonymous: 401, owner: 200, 'other-owner': 404, link: 401 },
-  link: { anonymous: 404, owner: 404, 'other-owner': 404, link: 200 },
+
+const [OK, WHO, NO, NONE] = [200, 401, 403, 404]
+type Cells = Record<Caller, number>
+const HOUSE = { anonymous: WHO, owner: OK, helper: OK, viewer: OK, 'ex-member': WHO, 'other-owner': NONE }
+const NO_ROOM = { groomer: WHO, 'note-groomer': WHO, 'other-groomer': WHO }
+const NO_LINK = {
+  'link-note': WHO,
+  'link-stretch': WHO,
+  'link-history': WHO,
+  'link-expired': WHO,
+  'link-revoked': WHO,
 }
-const SPECIAL: Partial<Record<RouteKey, number>> = {
+const NOT_HOUSE = {
+  anonymous: WHO,
+  owner: WHO,
+  helper: WHO,
+  viewer: WHO,
+  'ex-member': WHO,
+  'other-owner': WHO,
+}
+const NO_KEY = {
+  anonymous: NONE,
+  owner: NONE,
+  helper: NONE,
+  viewer: NONE,
+  'ex-member': NONE,
+  'other-owner': NONE,
+  groomer: NONE,
+  'note-groomer': NONE,
+  'other-groomer': NONE,
+}
+const LINKS = {
+  'link-note': OK,
+  'link-stretch': OK,
+  'link-history': OK,
+  'link-expired': NONE,
+  'link-revoked': NONE,
+}
+/** What each kind of caller is answered, by how a route is guarded. A cell that is missing does not compile. */
+const ANSWERS: Record<string, Cells> = {
+  anyone: Object.fromEntries(CALLERS.map((c) => [c, OK])) as Cells,
+  member: { ...HOUSE, 'other-owner': OK, ...NO_ROOM, ...NO_LINK },
+  'member owner': { ...HOUSE, helper: NO, viewer: NO, 'other-owner': OK, ...NO_ROOM, ...NO_LINK },
+  household: { ...HOUSE, ...NO_ROOM, ...NO_LINK },
+  'household helper': { ...HOUSE, viewer: NO, ...NO_ROOM, ...NO_LINK },
+  'household owner': { ...HOUSE, helper: NO, viewer: NO, ...NO_ROOM, ...NO_LINK },
+  link: { ...NO_KEY, ...LINKS },
+  'link wider': { ...NO_KEY, ...LINKS, 'link-note': NONE },
+  groomer: { ...NOT_HOUSE, groomer: OK, 'note-groomer': OK, 'other-groomer': OK, ...NO_LINK },
+  invited: { ...NOT_HOUSE, groomer: OK, 'note-groomer': OK, 'other-groomer': NONE, ...NO_LINK },
+  'invited wider': { ...NOT_HOUSE, groomer: OK, 'note-groomer': NONE, 'other-groomer': NONE, ...NO_LINK },
+}
+const guardOf = (key: RouteKey) => {
+  const { access, role, wider } = routeRow(key)
+  return [access, role, wider && 'wider'].filter(Boolean).join(' ')
+}
+const everyone = (answer: number) => Object.fromEntries(CALLERS.map((c) => [c, answer]))
+/** Where a route answers otherwise than its guard says. */
+const SPECIAL: Partial<Record<RouteKey, Partial<Cells>>> = {
   // Wrong on purpose: anyone may call it, and is told no.
-  'POST /api/session': 401,
-  // Outside the demo there is no such route.
-  'POST /api/demo': 404,
+  'POST /api/session': everyone(WHO),
+  'POST /api/groomer/session': everyone(WHO),
+  // Outside the demo there are no such routes.
+  'POST /api/demo': everyone(NONE),
+  'POST /api/groomer/demo': everyone(NONE),
+  // Somebody else leaves only by the owner's hand, and of their own household.
+  'DELETE /api/household/members/[member]': { helper: NO, viewer: NO, 'other-owner': NONE },
+  'PUT /api/household/members/[member]': { 'other-owner': NONE },
+  'DELETE /api/household/invitations/[invitation]': { 'other-owner': NONE },
 }
 
 it('every route stands in the list, and the list holds nothing else', () => {
   expect(routeFiles().sort()).toEqual(Object.keys(ROUTES).sort())
 })
+it('every way a route is guarded has an answer for every caller', () => {
+  for (const key of Object.keys(ROUTES) as RouteKey[])
+    expect(Object.keys(ANSWERS[guardOf(key)] ?? {}).sort(), key).toEqual([...CALLERS].sort())
+})
+
+/** Routes that sign whoever calls them in: called by a caller with no cookie yet. */
+const SIGNS_IN: readonly RouteKey[] = [
+  'POST /api/account',
+  'POST /api/invitation',
+  'POST /api/groomer/account',
+]
+
+async function invitation() {
+  const id = uuid()
+  const { json } = await mine.call('POST', '/api/household/invitations', { id, name: 'Di', role: 'viewer' })
+  return { id, headers: { authorization: `Bearer ${String(json.token)}` } }
+}
 
 describe.each(Object.keys(ROUTES) as RouteKey[])('%s', (key) => {
-  it.each(CALLERS)('called by %s', async (caller) => {
-    if (key === 'DELETE /api/session' && caller !== 'anonymous' && caller !== 'link') {
-      const leaving = await newOwner(app.address)
-      expect((await leaving.call('DELETE', '/api/session')).status).toBe(200)
-      expect((await leaving.call('GET', '/api/me')).status).toBe(401)
-      return
+  it.each([...CALLERS])('called by %s', async (caller) => {
+    let visitor = SIGNS_IN.includes(key) ? new Visitor(app.address) : callers[caller]
+    let headers: Record<string, string> = {}
+    let given = body[key]?.()
+    const parts: Record<string, string> = {
+      dog: dog.id,
+      photograph: photo.id,
+      share: caller === 'note-groomer' ? rooms['note-groomer'] : rooms.groomer,
     }
-    if (key === 'DELETE /api/dogs/[dog]/shares/[share]') {
-      shareId = uuid()
-      await mine.call('POST', `/api/dogs/${dog.id}/shares`, {
-        id: shareId,
-        groomer: 'Imke',
-        scope: 'note',
-        days: 3,
-      })
+    const may = ANSWERS[guardOf(key)]![caller] === OK
+    // What a call would use up is made anew for it.
+    if (key === 'DELETE /api/session' && may) visitor = await newOwner(app.address)
+    if (key === 'DELETE /api/groomer/session' && may) visitor = await newGroomer(app.address)
+    if (key === 'DELETE /api/dogs/[dog]/shares/[share]') parts.share = (await share('note')).id
+    if (key === 'POST /api/room/dogs') given = { code: (await share('note')).code }
+    if (key === 'DELETE /api/room/dogs/[share]' && may) {
+      const fresh = await share('stretch')
+      await visitor.call('POST', '/api/room/dogs', { code: fresh.code })
+      parts.share = fresh.id
     }
-    const signsIn = key === 'POST /api/account'
-    const visitor = signsIn
-      ? new Visitor(app.address)
-      : { anonymous: new Visitor(app.address), owner: mine, 'other-owner': theirs, link }[caller]
+    if (key.includes('[member]')) parts.member = (await joined(mine, 'helper')).id
+    if (key.includes('invitation')) {
+      const made = await invitation()
+      parts.invitation = made.id
+      if (key.endsWith('/api/invitation')) headers = made.headers
+    }
+    if (key.includes('feed'))
+      parts.token = String((await mine.call('POST', `/api/dogs/${dog.id}/feed`)).json.token)
+
     const [method, pattern] = key.split(' ') as [string, string]
-    const path = pattern
-      .replace('[dog]', dog.id)
-      .replace('[share]', shareId)
-      .replace('[photograph]', photo.id)
-    const { status, json } = await visitor.call(method, path, body[key]?.())
-    expect(status).toBe(SPECIAL[key] ?? ANSWERS[ROUTES[key].access][caller])
+    const path = pattern.replace(/\[(\w+)\]/g, (_, name: string) => parts[name] ?? '')
+    const { status, json } = await visitor.call(method, path, given, headers)
+    expect(status).toBe(SPECIAL[key]?.[caller] ?? ANSWERS[guardOf(key)]![caller])
     expect(JSON.stringify(json)).not.toContain('at async')
   })
+})
+
+describe('members', () => {
+  it('one who was taken out is told so in words, and their open page writes nothing more', async () => {
+    const { visitor, id } = await joined(mine, 'helper')
+    const write = () =>
+      visitor.call('POST', `/api/dogs/${dog.id}/entries`, {
+        entries: [entry(daysAgo(1), { kind: 'check', region: 'chest', finding: 'glides' })],
+      })
+    expect((await write()).status).toBe(200)
+    await mine.call('DELETE', `/api/household/members/${id}`)
+    const after = await write()
+    expect(after.status).toBe(401)
+    expect(after.json.message).toMatch(/^You are no longer a member of /)
+  })
+  it('anyone may leave but the last owner', async () => {
+    const { visitor, id } = await joined(mine, 'viewer')
+    expect((await visitor.call('DELETE', `/api/household/members/${id}`)).status).toBe(200)
+    const alone = await newOwner(app.address)
+    const { json } = await alone.call('GET', '/api/household')
+    const [me] = json.members as { id: string }[]
+    const left = await alone.call('DELETE', `/api/household/members/${me!.id}`)
+    expect([left.status, left.json.message]).toEqual([409, expect.stringContaining('keeps an owner')])
+    expect((await alone.call('PUT', `/api/household/members/${me!.id}`, { role: 'viewer' })).status).toBe(409)
+  })
+  it('an invitation serves once', async () => {
+    const { headers } = await invitation()
+    const form = () => ({ name: 'Di', email: `${uuid()}@example.org`, password: PASSWORD })
+    const answers: number[] = []
+    for (let n = 0; n < 2; n++)
+      answers.push((await new Visitor(app.address).call('POST', '/api/invitation', form(), headers)).status)
+    expect(answers).toEqual([200, 404])
+  })
+})
+
+it('a code serves once, and a link passed on does not take a dog out of a room', async () => {
+  const { code, token } = await share('stretch')
+  const [first, second] = [await newGroomer(app.address), await newGroomer(app.address)]
+  const keep = async (who: Visitor, what: object) => (await who.call('POST', '/api/room/dogs', what)).status
+  expect(await keep(first, { code: code.toLowerCase().replace(/(.{4})/, '$1-') })).toBe(200)
+  expect(await keep(second, { code })).toBe(404)
+  expect(await keep(second, { token })).toBe(404)
 })
 
 describe('sign-in', () => {

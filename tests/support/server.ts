@@ -2,6 +2,7 @@ import { randomBytes } from 'node:crypto'
 import pg from 'pg'
 import { v7 as uuid } from 'uuid'
 import type { NewDog } from '../../shared/api'
+import type { Role } from '../../shared/limits'
 import { profile, visit } from './dogs'
 // @ts-expect-error plain script
 import { serve } from '../../scripts/lib/serve.mjs'
@@ -38,7 +39,7 @@ const bodyOf = (body: unknown): string | Uint8Array<ArrayBuffer> =>
 
 /** A visitor with a cookie jar, as a browser would call. */
 export class Visitor {
-  private cookie = ''
+  private readonly cookies = new Map<string, string>()
   constructor(
     readonly address: string,
     private readonly extra: Record<string, string> = {},
@@ -50,13 +51,18 @@ export class Visitor {
       headers: {
         ...(method === 'GET' ? {} : { origin: this.address }),
         ...(body === undefined || body instanceof Uint8Array ? {} : { 'content-type': 'application/json' }),
-        ...(this.cookie ? { cookie: this.cookie } : {}),
+        ...(this.cookies.size
+          ? { cookie: [...this.cookies].map(([name, value]) => `${name}=${value}`).join('; ') }
+          : {}),
         ...this.extra,
         ...headers,
       },
       ...(body === undefined ? {} : { body: bodyOf(body) }),
     })
-    for (const set of response.headers.getSetCookie()) this.cookie = set.split(';')[0]!
+    for (const set of response.headers.getSetCookie()) {
+      const [, name, value] = /^([^=]+)=([^;]*)/.exec(set)!
+      this.cookies.set(name!, value!)
+    }
     const bytes = Buffer.from(await response.arrayBuffer())
     const text = bytes.toString('utf8')
     let json: Record<string, unknown> = {}
@@ -76,6 +82,28 @@ export async function newOwner(address: string, name = 'Ada'): Promise<Visitor> 
   const form = { name, email: `${uuid()}@example.org`, password: PASSWORD, timeZone: 'Europe/London' }
   const { status } = await visitor.call('POST', '/api/account', form)
   if (status !== 200) throw new Error(`Signing up answered ${status}.`)
+  return visitor
+}
+
+/** Somebody who joined an owner's household by invitation. */
+export async function joined(owner: Visitor, role: Role) {
+  const { json } = await owner.call('POST', '/api/household/invitations', { id: uuid(), name: 'Di', role })
+  const visitor = new Visitor(owner.address)
+  const form = { name: 'Di', email: `${uuid()}@example.org`, password: PASSWORD }
+  const headers = { authorization: `Bearer ${String(json.token)}` }
+  const { status } = await visitor.call('POST', '/api/invitation', form, headers)
+  if (status !== 200) throw new Error(`Joining answered ${status}.`)
+  const home = await visitor.call('GET', '/api/household')
+  const me = (home.json.members as { id: string; you: boolean }[]).find((m) => m.you)
+  return { visitor, id: me!.id, email: form.email }
+}
+
+/** A groomer with a room of their own, empty yet. */
+export async function newGroomer(address: string, name = 'Imke'): Promise<Visitor> {
+  const visitor = new Visitor(address)
+  const form = { name, room: 'The Wash House', email: `${uuid()}@example.org`, password: PASSWORD }
+  const { status } = await visitor.call('POST', '/api/groomer/account', form)
+  if (status !== 200) throw new Error(`Opening a room answered ${status}.`)
   return visitor
 }
 

@@ -1,0 +1,123 @@
+import { hardPlaces, stepsOf } from '../care/handling'
+import type { HandledId } from '../care/handling'
+import { openConcerns, sayWhere } from '../care/look-over'
+import { stretchStart } from '../care/note'
+import { SIGNS } from '../care/signs'
+import { TEASE_MINUTES } from '../coat/minutes'
+import type { RegionId } from '../coat/regions'
+import { addDays } from '../record/day'
+import type { Day } from '../record/day'
+import { coatOn } from '../record/fold'
+import type { DogRecord, RegionState } from '../record/fold'
+import { chanceOfAnyMat, chanceOfMat, expectedKnots, expectedMats, placesOf, shadeOf } from '../record/odds'
+import type { Shade } from '../record/odds'
+import { timeline } from '../record/timeline'
+import { playAhead } from './kept'
+import { standingPlan } from './standing'
+
+/** Teasing past which most groomers would rather take the coat short, minutes (judgement). */
+export const GO_SHORT_MINUTES = 45
+/** Of a normal spread, the tenth and ninetieth in a hundred lie so many deviations out. */
+const EIGHTY = 1.2816
+/** Days ahead of which a booked visit is forecast; further away says little (judgement). */
+const FARTHEST = 120
+
+/** What a groomer is about to find: the dog as it should arrive, the plan kept until then. */
+export interface Arrival {
+  /** The day of the visit, or null where none is booked; the forecast is then of today. */
+  visit: Day | null
+  shades: Partial<Record<RegionId, Shade>>
+  chance: Partial<Record<RegionId, number>>
+  /** Chance of a mat anywhere, and how many there are on average. */
+  any: number
+  mats: number
+  /** Where one is likeliest. */
+  likely: RegionId | null
+  /** Minutes to allow for knots and mats: on average, and between what four in five come to. */
+  minutes: { usual: number; low: number; high: number }
+  /** More knots than are worth teasing: it will need to go short. */
+  short: boolean
+  /** Shortest and longest hair, mm. */
+  mm: [number, number]
+  refuses: { place: HandledId; why: 'said' | 'refused' | 'stopped'; works: string; snapped: boolean }[]
+  /** For the vet, still open: where and what was seen. */
+  concerns: string[]
+  /** Days combed since the last visit, the last of them, and any entry at all. */
+  days: number
+  last: Day | null
+  known: boolean
+}
+
+/** How far a count that is a mixture strays: variance over what it is on average. */
+function varianceOf(s: RegionState): { tangles: number; knots: number; mats: number } {
+  const { weights, scales, shape, mean } = s.rate
+  const second = weights.reduce((sum, w, k) => sum + w * scales[k]! * scales[k]! * shape * (shape + 1), 0)
+  const spread = Math.max(0, second - mean * mean)
+  const of = (unseen: number) => mean * unseen + spread * unseen * unseen
+  return { tangles: of(s.unseen[0]), knots: of(s.unseen[1]), mats: of(s.unseen[2]) }
+}
+
+/**
+ * How a dog will stand on the groomer's table, from its record: the owner's plan kept until the
+ * visit, or as it is today where none is booked. The spread is that of the sum taken as normal.
+ */
+export function arrivalOf(record: DogRecord, at: Day): Arrival {
+  const { profile } = record
+  const booked = profile.nextVisit
+  const visit = booked && booked >= at && booked <= addDays(at, FARTHEST) ? booked : null
+  const now = coatOn(record, at)
+  const plan = standingPlan(record)
+  const then =
+    visit && visit > at
+      ? playAhead(now, visit, [], plan && plan.to >= visit ? plan.sessions : undefined).coat
+      : now
+  const places = placesOf(then.state())
+  const chance = Object.fromEntries(places.map((p) => [p.id, chanceOfMat(p)])) as Record<RegionId, number>
+  const likely = [...places].sort((a, b) => chance[b.id] - chance[a.id])[0]
+
+  let usual = 0
+  let variance = 0
+  let mats = 0
+  for (const p of places) {
+    const knots = expectedKnots(p)
+    const here = expectedMats(p)
+    const spread = varianceOf(p)
+    mats += here
+    usual +=
+      knots.tangles * TEASE_MINUTES.tangle + knots.knots * TEASE_MINUTES.knot + here * TEASE_MINUTES.mat
+    variance +=
+      spread.tangles * TEASE_MINUTES.tangle ** 2 +
+      spread.knots * TEASE_MINUTES.knot ** 2 +
+      spread.mats * TEASE_MINUTES.mat ** 2
+  }
+  const off = EIGHTY * Math.sqrt(variance)
+  const lengths = places.map((p) => Math.round(p.mm))
+  const from = stretchStart(record, at)
+  const since = timeline(record.entries).filter((f) => f.day >= from && f.day <= at)
+  const combed = [
+    ...new Set(since.filter((f) => f.what.kind === 'check' || f.what.kind === 'session').map((f) => f.day)),
+  ]
+  return {
+    visit,
+    shades: Object.fromEntries(places.map((p) => [p.id, shadeOf(chance[p.id])])),
+    chance,
+    any: chanceOfAnyMat(places),
+    mats,
+    likely: likely?.id ?? null,
+    minutes: { usual, low: Math.max(0, usual - off), high: usual + off },
+    short: usual > GO_SHORT_MINUTES || places.some((p) => p.last?.finding === 'felt'),
+    mm: lengths.length ? [Math.min(...lengths), Math.max(...lengths)] : [0, 0],
+    refuses: hardPlaces(record, at).map((h) => ({
+      place: h.place,
+      why: h.why,
+      works: stepsOf(h.place)[h.step]!,
+      snapped: h.snapped,
+    })),
+    concerns: openConcerns(record, at).map(
+      (c) => `${sayWhere(c.what.where)}: ${c.what.seen.map((s) => SIGNS[s]).join(', ')}`,
+    ),
+    days: combed.length,
+    last: combed.at(-1) ?? null,
+    known: since.some((f) => f.what.kind !== 'plan' && f.what.kind !== 'visit'),
+  }
+}

@@ -1,0 +1,5 @@
+import type { Household } from '../../../shared/api'
+import { route } from '../../access/route'
+import { householdView } from '../../services/members'
+
+export default route('GET /api/household', ({ visitor }): Promise<Household> => householdView(visitor))

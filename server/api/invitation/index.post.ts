@@ -1,0 +1,22 @@
+import { joinBody } from '../../../shared/api'
+import { bearer } from '../../access/bearer'
+import { refuse } from '../../access/refuse'
+import { route } from '../../access/route'
+import { signIn } from '../../access/sign-in'
+import { join } from '../../services/members'
+
+export default route(
+  'POST /api/invitation',
+  async ({ event, body }) => {
+    const token = bearer(event)
+    const who = token ? await join(token, body) : null
+    if (!who) throw refuse(404, 'This invitation was used, withdrawn, or has run out.')
+    if (who === 'taken')
+      throw refuse(409, 'That address has an account already. Join with another address.', {
+        email: 'Has an account already.',
+      })
+    await signIn(event, who)
+    return { ok: true }
+  },
+  joinBody,
+)

@@ -1,0 +1,7 @@
+import { route } from '../../../../access/route'
+import { dropShare } from '../../../../services/shares'
+
+export default route('DELETE /api/room/dogs/[share]', async ({ visitor, share }) => {
+  await dropShare(visitor.groomerId, share.shareId)
+  return { ok: true }
+})

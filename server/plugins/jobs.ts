@@ -1,0 +1,32 @@
+import { upToDate } from '../db/up-to-date'
+import { deleteDue } from '../services/deletion'
+import { sendMail } from '../services/mail'
+import { remind } from '../services/reminders'
+
+/** How often there is a look for mail, and for reminders and deletions, ms (judgement). */
+const MAIL_MS = 1_000
+const REST_MS = 30_000
+
+/** Work that nobody waits for. Each piece is claimed in the database, so that two processes share it. */
+export default defineNitroPlugin((nitro) => {
+  const stops = [every(MAIL_MS, sendMail), every(REST_MS, remind), every(REST_MS, deleteDue)]
+  nitro.hooks.hook('close', () => stops.forEach((stop) => stop()))
+})
+
+/** Does it again a while after it is done; what goes wrong is told and tried again. */
+function every(ms: number, job: () => Promise<unknown>): () => void {
+  let timer: ReturnType<typeof setTimeout>
+  const go = () => {
+    timer = setTimeout(async () => {
+      await upToDate()
+        .then(job)
+        .catch((error: unknown) =>
+          console.error('A job failed.', error instanceof Error ? error.message : error),
+        )
+      go()
+    }, ms)
+    timer.unref()
+  }
+  go()
+  return () => clearTimeout(timer)
+}

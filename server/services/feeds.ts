@@ -1,0 +1,55 @@
+import { and, eq } from 'drizzle-orm'
+import { careInPlan } from '../../core/care/due'
+import { standingPlan } from '../../core/plan/standing'
+import { addDays } from '../../core/record/day'
+import { coatOn } from '../../core/record/fold'
+import { happeningsOf, writeCalendar } from '../../shared/calendar'
+import { hashOf, newToken } from '../access/token'
+import { db } from '../db/client'
+import { feeds } from '../db/schema'
+import { householdOf } from './accounts'
+import { dogFile } from './dogs'
+import { todayIn } from './shared-dog'
+
+/** Days of the past a calendar goes on showing. */
+const KEPT_DAYS = 7
+const ofDog = (householdId: string, dogId: string) =>
+  and(eq(feeds.householdId, householdId), eq(feeds.dogId, dogId))
+
+/** A private calendar address for a dog; one made before stops working. @returns its token, shown this once */
+export async function makeFeed(householdId: string, dogId: string): Promise<string> {
+  const token = newToken()
+  const tokenHash = hashOf(token)
+  await db()
+    .insert(feeds)
+    .values({ householdId, dogId, tokenHash })
+    .onConflictDoUpdate({
+      target: [feeds.householdId, feeds.dogId],
+      set: { tokenHash, created: new Date(), lastRead: null },
+    })
+  return token
+}
+export const closeFeed = (householdId: string, dogId: string) =>
+  db().delete(feeds).where(ofDog(householdId, dogId))
+
+/** A dog's plan, care and visit as iCalendar; null where the token opens nothing. */
+export async function readFeed(token: string): Promise<string | null> {
+  const [row] = await db()
+    .update(feeds)
+    .set({ lastRead: new Date() })
+    .where(eq(feeds.tokenHash, hashOf(token)))
+    .returning()
+  if (!row) return null
+  const [file, household] = await Promise.all([
+    dogFile(row.householdId, row.dogId),
+    householdOf(row.householdId),
+  ])
+  const { profile } = file
+  const today = todayIn(household.timeZone)
+  const plan = standingPlan(file)
+  const sessions = plan?.sessions.filter((s) => s.day >= addDays(today, -KEPT_DAYS)) ?? []
+  const growth = coatOn(file, today).learnedGrowth.now
+  const care = plan ? careInPlan(file, sessions, today, plan.to, plan.to === profile.nextVisit, growth) : []
+  const dog = { id: file.id, name: profile.name, groomer: profile.groomer, nextVisit: profile.nextVisit }
+  return writeCalendar(profile.name, happeningsOf(dog, sessions, care), new Date())
+}

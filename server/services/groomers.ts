@@ -1,0 +1,65 @@
+import { and, eq, gt, isNull } from 'drizzle-orm'
+import { v7 as uuid } from 'uuid'
+import type { z } from 'zod'
+import type { groomerBody, roomBody, signInBody } from '../../shared/api'
+import type { Groomer } from '../access/authorise'
+import { hashPassword, verifyPassword } from '../access/password'
+import { db } from '../db/client'
+import { groomers, groomerSessions } from '../db/schema'
+import { SESSION_DAYS } from './accounts'
+
+/** Makes a groomer's account. @returns null when that address already has one */
+export async function addGroomer(form: z.output<typeof groomerBody>): Promise<string | null> {
+  const passwordHash = await hashPassword(form.password)
+  const [row] = await db()
+    .insert(groomers)
+    .values({ id: uuid(), name: form.name, room: form.room, email: form.email, passwordHash })
+    .onConflictDoNothing({ target: groomers.email })
+    .returning({ id: groomers.id })
+  return row?.id ?? null
+}
+
+export async function checkGroomer(form: z.output<typeof signInBody>): Promise<string | null> {
+  const [row] = await db().select().from(groomers).where(eq(groomers.email, form.email))
+  const right = await verifyPassword(row?.passwordHash, form.password)
+  return row && right ? row.id : null
+}
+
+export async function groomerByEmail(email: string): Promise<string | null> {
+  const [row] = await db().select({ id: groomers.id }).from(groomers).where(eq(groomers.email, email))
+  return row?.id ?? null
+}
+
+export async function startGroomerSession(groomerId: string): Promise<string> {
+  const id = uuid()
+  const expires = new Date(Date.now() + SESSION_DAYS * 86_400_000)
+  await db().insert(groomerSessions).values({ groomerId, id, expires })
+  return id
+}
+
+const session = (groomerId: string, id: string) =>
+  and(eq(groomerSessions.groomerId, groomerId), eq(groomerSessions.id, id))
+
+export const endGroomerSession = (groomerId: string, id: string) =>
+  db().update(groomerSessions).set({ revoked: new Date() }).where(session(groomerId, id))
+
+export async function findGroomerSession(groomerId: string, id: string): Promise<Groomer | null> {
+  const [row] = await db()
+    .select({ name: groomers.name, room: groomers.room, email: groomers.email })
+    .from(groomerSessions)
+    .innerJoin(groomers, eq(groomers.id, groomerSessions.groomerId))
+    .where(
+      and(session(groomerId, id), isNull(groomerSessions.revoked), gt(groomerSessions.expires, new Date())),
+    )
+  return row ? { kind: 'groomer', sessionId: id, groomerId, ...row } : null
+}
+
+export async function roomPrefs(groomerId: string) {
+  const [row] = await db()
+    .select({ mailNotes: groomers.mailNotes })
+    .from(groomers)
+    .where(eq(groomers.id, groomerId))
+  return row?.mailNotes ?? true
+}
+export const changeRoom = (groomerId: string, form: z.output<typeof roomBody>) =>
+  db().update(groomers).set(form).where(eq(groomers.id, groomerId))

@@ -1,0 +1,186 @@
+import { and, asc, eq, gt, isNull, ne } from 'drizzle-orm'
+import { v7 as uuid } from 'uuid'
+import type { z } from 'zod'
+import type { householdBody, Household, invitationBody, joinBody } from '../../shared/api'
+import { GRACE_DAYS } from '../../shared/limits'
+import type { Role } from '../../shared/limits'
+import type { Member } from '../access/authorise'
+import { hashPassword } from '../access/password'
+import { refuse } from '../access/refuse'
+import { hashOf, newToken } from '../access/token'
+import { db } from '../db/client'
+import type { Tx } from '../db/client'
+import { accounts, households, invitations } from '../db/schema'
+import { householdOf } from './accounts'
+
+/** An invitation that nobody took has run out after so many days (judgement). */
+const INVITED_DAYS = 14
+
+export async function householdView(member: Member): Promise<Household> {
+  const { householdId } = member
+  const [household, members, waiting] = await Promise.all([
+    householdOf(householdId),
+    db()
+      .select()
+      .from(accounts)
+      .where(and(eq(accounts.householdId, householdId), isNull(accounts.removed)))
+      .orderBy(asc(accounts.created)),
+    db()
+      .select()
+      .from(invitations)
+      .where(
+        and(
+          eq(invitations.householdId, householdId),
+          isNull(invitations.used),
+          gt(invitations.expires, new Date()),
+        ),
+      )
+      .orderBy(asc(invitations.created)),
+  ])
+  const me = members.find((m) => m.id === member.accountId)
+  return {
+    name: household.name,
+    timeZone: household.timeZone,
+    deleteAfter: household.deleteAfter?.toISOString() ?? null,
+    mine: { mailNotes: me?.mailNotes ?? true, remindAt: me?.remindAt ?? null },
+    members: members.map((m) => ({
+      id: m.id,
+      name: m.name,
+      // Addresses are for the owner to see, and each their own.
+      email: member.role === 'owner' || m.id === member.accountId ? m.email : null,
+      role: m.role,
+      you: m.id === member.accountId,
+    })),
+    invitations:
+      member.role === 'owner'
+        ? waiting.map((i) => ({
+            id: i.id,
+            name: i.name,
+            role: i.role,
+            expires: i.expires.toISOString(),
+          }))
+        : [],
+  }
+}
+
+export const changeHousehold = (householdId: string, form: z.output<typeof householdBody>) =>
+  db().update(households).set(form).where(eq(households.id, householdId))
+
+/** Makes an invitation. @returns its link's token, shown this once; null when it is there already */
+export async function invite(householdId: string, form: z.output<typeof invitationBody>) {
+  const token = newToken()
+  const expires = new Date(Date.now() + INVITED_DAYS * 86_400_000)
+  const [row] = await db()
+    .insert(invitations)
+    .values({ householdId, id: form.id, tokenHash: hashOf(token), role: form.role, name: form.name, expires })
+    .onConflictDoNothing()
+    .returning({ id: invitations.id })
+  return row ? { token, expires: expires.toISOString() } : null
+}
+
+export async function withdraw(householdId: string, id: string) {
+  const rows = await db()
+    .delete(invitations)
+    .where(and(eq(invitations.householdId, householdId), eq(invitations.id, id)))
+    .returning({ id: invitations.id })
+  return rows.length > 0
+}
+
+const open = (token: string) =>
+  and(eq(invitations.tokenHash, hashOf(token)), isNull(invitations.used), gt(invitations.expires, new Date()))
+
+/** What an invitation says to whoever opens it; null when it opens nothing. */
+export async function readInvitation(token: string) {
+  const [row] = await db()
+    .select({ name: invitations.name, role: invitations.role, household: households.name })
+    .from(invitations)
+    .innerJoin(households, eq(households.id, invitations.householdId))
+    .where(open(token))
+  return row ?? null
+}
+
+/** Takes an invitation up with an account of one's own. @returns null when it opens nothing; 'taken' when the address has an account */
+export async function join(token: string, form: z.output<typeof joinBody>) {
+  const passwordHash = await hashPassword(form.password)
+  return db().transaction(async (tx) => {
+    const [row] = await tx.update(invitations).set({ used: new Date() }).where(open(token)).returning()
+    if (!row) return null
+    const [account] = await tx
+      .insert(accounts)
+      .values({
+        householdId: row.householdId,
+        id: uuid(),
+        name: form.name,
+        email: form.email,
+        role: row.role,
+        passwordHash,
+      })
+      .onConflictDoNothing({ target: accounts.email, where: isNull(accounts.removed) })
+      .returning({ id: accounts.id })
+    if (!account) {
+      await tx.update(invitations).set({ used: null }).where(eq(invitations.id, row.id))
+      return 'taken' as const
+    }
+    return { householdId: row.householdId, accountId: account.id }
+  })
+}
+
+const one = (householdId: string, id: string) =>
+  and(eq(accounts.householdId, householdId), eq(accounts.id, id), isNull(accounts.removed))
+
+/** A household keeps an owner. The household's row is held, so that two cannot step down at once. */
+async function anotherOwner(tx: Tx, householdId: string, than: string) {
+  await tx.select().from(households).where(eq(households.id, householdId)).for('update')
+  const [row] = await tx
+    .select({ id: accounts.id })
+    .from(accounts)
+    .where(
+      and(
+        eq(accounts.householdId, householdId),
+        eq(accounts.role, 'owner'),
+        ne(accounts.id, than),
+        isNull(accounts.removed),
+      ),
+    )
+  return !!row
+}
+const LAST_OWNER = 'A household keeps an owner. Make somebody else an owner first, or delete the household.'
+
+/** @throws 404 for nobody here, 409 for the last owner */
+export async function setRole(householdId: string, id: string, role: Role) {
+  await db().transaction(async (tx) => {
+    if (role !== 'owner' && !(await anotherOwner(tx, householdId, id))) throw refuse(409, LAST_OWNER)
+    const rows = await tx
+      .update(accounts)
+      .set({ role })
+      .where(one(householdId, id))
+      .returning({ id: accounts.id })
+    if (!rows.length) throw refuse(404, 'Nobody like that is in this household.')
+  })
+}
+
+/** Somebody leaves, or is taken out by the owner. What they wrote stays. @throws 403, 404, 409 in words */
+export async function removeMember(by: Member, id: string) {
+  if (id !== by.accountId && by.role !== 'owner')
+    throw refuse(403, 'That is for the owner of this household to do.')
+  await db().transaction(async (tx) => {
+    const [member] = await tx.select().from(accounts).where(one(by.householdId, id))
+    if (!member) throw refuse(404, 'Nobody like that is in this household.')
+    if (member.role === 'owner' && !(await anotherOwner(tx, by.householdId, id)))
+      throw refuse(409, LAST_OWNER)
+    await tx.update(accounts).set({ removed: new Date(), remindAt: null }).where(one(by.householdId, id))
+  })
+}
+
+/** Everything of the household is to go after the grace. @returns when */
+export async function askDeletion(householdId: string): Promise<string> {
+  const deleteAfter = new Date(Date.now() + GRACE_DAYS * 86_400_000)
+  const [row] = await db()
+    .update(households)
+    .set({ deleteAfter })
+    .where(and(eq(households.id, householdId), isNull(households.deleteAfter)))
+    .returning({ at: households.deleteAfter })
+  return (row?.at ?? (await householdOf(householdId)).deleteAfter ?? deleteAfter).toISOString()
+}
+export const keepAfterAll = (householdId: string) =>
+  db().update(households).set({ deleteAfter: null }).where(eq(households.id, householdId))

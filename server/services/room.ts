@@ -1,0 +1,131 @@
+import { and, count, eq, inArray, isNull } from 'drizzle-orm'
+import type { Room, RoomDog } from '../../shared/api'
+import type { Groomer, LinkHolder } from '../access/authorise'
+import { db } from '../db/client'
+import { accounts, arrivals, dogs, households, notes } from '../db/schema'
+import { dogFile } from './dogs'
+import { roomPrefs } from './groomers'
+import { todayIn, workOutArrival } from './shared-dog'
+import { keptBy } from './shares'
+
+/** Longest the list is kept waiting for forecasts to be worked out, ms; the rest follow (judgement). */
+const WAIT_MS = 40
+
+interface Stale {
+  householdId: string
+  dogId: string
+  day: string
+}
+/** What is being worked out in this process, so that nothing is twice. */
+const underWay = new Set<string>()
+
+async function workOut({ householdId, dogId, day }: Stale) {
+  const file = await dogFile(householdId, dogId)
+  return workOutArrival(householdId, dogId, file, day)
+}
+
+/** Works the rest out one after another, letting go between them. */
+async function workOutLater(stale: readonly Stale[]) {
+  for (const s of stale) {
+    if (underWay.has(s.dogId)) continue
+    underWay.add(s.dogId)
+    try {
+      await workOut(s)
+    } catch {
+      // The dog is gone, or the next look tries again.
+    } finally {
+      underWay.delete(s.dogId)
+    }
+    await new Promise((r) => setImmediate(r))
+  }
+}
+
+/** A groomer's room: every dog shared with them, the next to come first. */
+export async function roomOf(groomer: Groomer): Promise<Room> {
+  const [kept, mailNotes] = await Promise.all([keptBy(groomer.groomerId), roomPrefs(groomer.groomerId)])
+  return {
+    name: groomer.name,
+    room: groomer.room,
+    email: groomer.email,
+    mailNotes,
+    dogs: kept.length ? await linesOf(kept) : [],
+  }
+}
+
+async function linesOf(kept: readonly LinkHolder[]): Promise<RoomDog[]> {
+  const dogIds = kept.map((k) => k.dogId)
+  const homes = [...new Set(kept.map((k) => k.householdId))]
+  const [rows, owners, unread] = await Promise.all([
+    db()
+      .select({
+        id: dogs.id,
+        profile: dogs.profile,
+        timeZone: households.timeZone,
+        day: arrivals.day,
+        arrival: arrivals.arrival,
+      })
+      .from(dogs)
+      .innerJoin(households, eq(households.id, dogs.householdId))
+      .leftJoin(arrivals, and(eq(arrivals.householdId, dogs.householdId), eq(arrivals.dogId, dogs.id)))
+      .where(and(inArray(dogs.householdId, homes), inArray(dogs.id, dogIds))),
+    db()
+      .select({ householdId: accounts.householdId, name: accounts.name, created: accounts.created })
+      .from(accounts)
+      .where(and(inArray(accounts.householdId, homes), eq(accounts.role, 'owner'), isNull(accounts.removed))),
+    db()
+      .select({ dogId: notes.dogId, n: count() })
+      .from(notes)
+      .where(
+        and(
+          inArray(notes.householdId, homes),
+          inArray(notes.dogId, dogIds),
+          eq(notes.author, 'owner'),
+          isNull(notes.read),
+        ),
+      )
+      .groupBy(notes.dogId),
+  ])
+  const byId = new Map(rows.map((r) => [r.id, r]))
+  const unreadOf = new Map(unread.map((u) => [u.dogId, u.n]))
+  const ownerOf = new Map<string, string>()
+  for (const o of [...owners].sort((a, b) => b.created.getTime() - a.created.getTime()))
+    ownerOf.set(o.householdId, o.name)
+
+  const lines: RoomDog[] = []
+  const stale: Stale[] = []
+  const end = performance.now() + WAIT_MS
+  for (const k of kept) {
+    const row = byId.get(k.dogId)
+    if (!row) continue
+    const day = todayIn(row.timeZone)
+    let arrival = k.scope === 'note' ? null : row.arrival
+    let isStale = k.scope !== 'note' && row.day !== day
+    if (isStale) {
+      const s = { householdId: k.householdId, dogId: k.dogId, day }
+      if (performance.now() < end) {
+        arrival = await workOut(s)
+        isStale = false
+      } else stale.push(s)
+    }
+    lines.push({
+      share: k.shareId,
+      name: row.profile.name,
+      owner: ownerOf.get(k.householdId) ?? 'the owner',
+      coat: row.profile.coat,
+      weightKg: row.profile.weightKg,
+      scope: k.scope,
+      expires: k.expires.toISOString(),
+      arrival: arrival && forList(arrival),
+      stale: isStale,
+      unread: unreadOf.get(k.dogId) ?? 0,
+    })
+  }
+  void workOutLater(stale)
+  const visit = (d: RoomDog) => d.arrival?.visit ?? '9999'
+  return lines.sort((a, b) =>
+    visit(a) !== visit(b) ? (visit(a) < visit(b) ? -1 : 1) : a.name < b.name ? -1 : 1,
+  )
+}
+
+/** A list draws shades; the chances behind them are for the dog's own page. */
+const forList = <A extends { chance: object }>(arrival: A): A => ({ ...arrival, chance: {} })

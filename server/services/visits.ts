@@ -1,0 +1,41 @@
+import { eq, and } from 'drizzle-orm'
+import type { z } from 'zod'
+import { afterVisit } from '../../core/care/after-visit'
+import type { Entry } from '../../core/record/entries'
+import { isVisit } from '../../core/record/visits'
+import type { visitBody } from '../../shared/api'
+import type { Groomer, LinkHolder } from '../access/authorise'
+import { refuse } from '../access/refuse'
+import { db } from '../db/client'
+import { dogs } from '../db/schema'
+import { insertEntries } from './dogs'
+
+/**
+ * A visit as the groomer enters it: it closes the stretch, and leaves the profile as a visit does.
+ * Whoever enters it is who it is by. Entering the same one twice changes nothing.
+ * @throws 422 in words for what is no visit
+ */
+export async function enterVisit(
+  groomer: Groomer,
+  share: LinkHolder,
+  { visit, advice }: z.output<typeof visitBody>,
+) {
+  if (visit.what.kind === 'correction' || !isVisit(visit.what)) throw refuse(422, 'That is not a visit.')
+  const what = { ...visit.what, by: groomer.name }
+  const given = advice.map((a): Entry => {
+    if (a.what.kind !== 'advice') throw refuse(422, 'That is not an instruction for home.')
+    return { ...a, what: { ...a.what, from: groomer.name } }
+  })
+  const { householdId, dogId } = share
+  await db().transaction(async (tx) => {
+    const { profile, added } = await insertEntries(tx, householdId, dogId, groomer.groomerId, [
+      { ...visit, what },
+      ...given,
+    ])
+    if (!added) return
+    await tx
+      .update(dogs)
+      .set({ profile: afterVisit(profile, visit.day, what), changed: new Date() })
+      .where(and(eq(dogs.householdId, householdId), eq(dogs.id, dogId)))
+  })
+}
