@@ -11,7 +11,7 @@ export default defineNuxtConfig({
   css: ['~/assets/app.css'],
   alias: { '#core': here('./core'), '#drawing': here('./drawing') },
   devtools: { enabled: false },
-  runtimeConfig: { public: { demo: false } },
+  runtimeConfig: { public: { demo: false, postRoom: '' } },
   telemetry: false,
   components: [{ path: '~/components', pathPrefix: false }],
   // A dog's pages open with no network, so the device draws them; the rest is drawn by the server.
@@ -19,6 +19,8 @@ export default defineNuxtConfig({
     '/dogs/**': { ssr: false },
     '/setup': { ssr: false },
     '/household': { ssr: false },
+    '/room/**': { ssr: false },
+    '/join/**': { ssr: false, headers: { 'X-Robots-Tag': 'noindex, nofollow', 'Cache-Control': 'no-store' } },
     '/l/**': { headers: { 'X-Robots-Tag': 'noindex, nofollow', 'Cache-Control': 'no-store' } },
     '/sw.js': { headers: { 'Cache-Control': 'no-cache' } },
     '/api/**': { headers: { 'Cache-Control': 'no-store' } },
@@ -48,7 +50,8 @@ export default defineNuxtConfig({
   },
   features: { inlineStyles: false },
   experimental: { appManifest: false },
-  vite: { plugins: [tailwindcss()] },
+  // Components here, and those of the libraries used, are all of the composition kind.
+  vite: { plugins: [tailwindcss()], vue: { features: { optionsAPI: false } } },
   nitro: {
     serverAssets: [{ baseName: 'migrations', dir: here('./server/db/migrations') }],
     compressPublicAssets: { gzip: true },

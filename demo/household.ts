@@ -238,7 +238,7 @@ function combSays(
   return { finding: 'glides' }
 }
 
-function live(story: Story, today: Day): DemoDog {
+function live(story: Story, today: Day, owner = OWNER): DemoDog {
   const random = seeded(story.seed)
   const id = idMaker(random)
   // Apart, so that a word more of care does not turn the rest of the story.
@@ -324,9 +324,80 @@ function live(story: Story, today: Day): DemoDog {
     notes: story.notes.map((n) => ({
       ...n,
       id: id(addDays(today, -n.daysAgo)),
-      authorName: n.author === 'owner' ? OWNER : GROOMER,
+      authorName: n.author === 'owner' ? owner : GROOMER,
     })),
   }
 }
 
+/** Another household that shares with the same groomer: one dog, and how well it is written of. */
+export interface Neighbour {
+  owner: string
+  household: string
+  dog: DemoDog
+}
+const NEIGHBOURS: { owner: string; household: string; story: Story }[] = [
+  {
+    owner: 'Jonas Tiel',
+    household: 'The Mill',
+    story: {
+      seed: 53,
+      profile: {
+        name: 'Pilot',
+        sex: 'male',
+        coat: 'wool',
+        weightKg: 19,
+        groomer: GROOMER,
+        harnessHours: 6,
+        collarAllDay: true,
+        minutes: [0, 0, 0, 0, 0, 0, 15],
+        hard: ['muzzle'],
+        wish: 'Short all over if it must be',
+      },
+      lengths: lengthsAt('wool', 30),
+      toVisit: 3,
+      refuses: { muzzle: 0.6, hindfoot: 0.4 },
+      fidgets: ['beard', 'forefoot'],
+      prone: ['armpit', 'collar-line', 'inner-thigh'],
+      chapters: [
+        { days: 70, kept: 0.5, found: [{ region: 'armpit.left', finding: 'felt' }] },
+        {
+          days: 66,
+          kept: 0.4,
+          away: [30, 52],
+          mats: true,
+          wet: [{ day: 50, how: 'swim', combedDry: false }],
+        },
+      ],
+      notes: [{ author: 'owner', daysAgo: 4, body: 'We were away for three weeks. His legs feel thick.' }],
+    },
+  },
+  {
+    owner: 'Sam Hollin',
+    household: 'Ferry Cottage',
+    story: {
+      seed: 59,
+      profile: {
+        name: 'Bryony',
+        sex: 'female',
+        coat: 'feathered',
+        weightKg: 11,
+        groomer: GROOMER,
+        harnessHours: 0,
+        collarAllDay: true,
+        minutes: [0, 0, 10, 0, 0, 20, 0],
+        hard: [],
+      },
+      lengths: lengthsAt('feathered', 12),
+      toVisit: 5,
+      refuses: {},
+      fidgets: [],
+      prone: [],
+      chapters: [{ days: 51, kept: 0 }],
+      notes: [],
+    },
+  },
+]
+
 export const demoDogs = (today: Day): DemoDog[] => STORIES.map((s) => live(s, today))
+export const neighbours = (today: Day): Neighbour[] =>
+  NEIGHBOURS.map(({ owner, household, story }) => ({ owner, household, dog: live(story, today, owner) }))

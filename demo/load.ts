@@ -3,59 +3,97 @@ import { hash } from '@node-rs/argon2'
 import { eq } from 'drizzle-orm'
 import { v7 as uuid } from 'uuid'
 import { connections, db } from '../server/db/client'
-import { accounts, dogs, entries, households, notes } from '../server/db/schema'
-import { DEMO_EMAIL } from '../shared/demo'
-import { demoDogs, OWNER } from './household'
+import type { Tx } from '../server/db/client'
+import { accounts, dogs, entries, groomers, households, notes, shares } from '../server/db/schema'
+import { DEMO_EMAIL, DEMO_GROOMER } from '../shared/demo'
+import { demoDogs, GROOMER, neighbours, OWNER } from './household'
+import type { DemoDog } from './household'
 
-/** Puts the demo household into the database, unless it is there: what was done in it is kept. */
-const [there] = await db().select().from(accounts).where(eq(accounts.email, DEMO_EMAIL))
-if (!there) {
-  const now = new Date()
-  const today = `${now.getFullYear()}-${String(now.getMonth() + 1).padStart(2, '0')}-${String(now.getDate()).padStart(2, '0')}`
+const now = new Date()
+/** Nobody signs in to the demo by password: the welcome page opens it. */
+const locked = () => hash(randomBytes(24).toString('hex'))
+const SHARED_DAYS = 365
+
+async function household(tx: Tx, name: string, owner: string, email: string) {
   const householdId = uuid()
   const accountId = uuid()
+  const timeZone = Intl.DateTimeFormat().resolvedOptions().timeZone
+  await tx.insert(households).values({ id: householdId, name, timeZone })
+  await tx
+    .insert(accounts)
+    .values({ householdId, id: accountId, name: owner, email, passwordHash: await locked() })
+  return { householdId, accountId }
+}
+
+/** A dog with its diary and its thread, shared with the groomer. */
+async function addDog(
+  tx: Tx,
+  { householdId, accountId }: { householdId: string; accountId: string },
+  groomerId: string,
+  dog: DemoDog,
+  i: number,
+) {
+  await tx
+    .insert(dogs)
+    .values({ householdId, id: dog.id, profile: dog.profile, created: new Date(now.getTime() + i) })
+  await tx.insert(entries).values(
+    dog.entries.map((e) => ({
+      householdId,
+      dogId: dog.id,
+      id: e.id,
+      day: e.day,
+      kind: e.what.kind,
+      entry: e,
+      authorId: accountId,
+    })),
+  )
+  await tx.insert(shares).values({
+    householdId,
+    dogId: dog.id,
+    id: uuid(),
+    tokenHash: randomBytes(32),
+    scope: 'history',
+    groomer: GROOMER,
+    groomerId,
+    expires: new Date(now.getTime() + SHARED_DAYS * 86_400_000),
+  })
+  if (!dog.notes.length) return
+  await tx.insert(notes).values(
+    dog.notes.map((n, k) => {
+      const sent = new Date(now.getTime() - n.daysAgo * 86_400_000 + k * 1000)
+      const last = n === dog.notes.at(-1)
+      return {
+        householdId,
+        dogId: dog.id,
+        id: n.id,
+        author: n.author,
+        authorName: n.authorName,
+        body: n.body,
+        sent,
+        read: last ? null : sent,
+      }
+    }),
+  )
+}
+
+/** Puts the demo's households and groomer into the database, unless they are there: what was done is kept. */
+const [there] = await db().select().from(accounts).where(eq(accounts.email, DEMO_EMAIL))
+if (!there) {
+  const today = `${now.getFullYear()}-${String(now.getMonth() + 1).padStart(2, '0')}-${String(now.getDate()).padStart(2, '0')}`
   await db().transaction(async (tx) => {
-    await tx.insert(households).values({
-      id: householdId,
-      name: 'Alder Lane',
-      timeZone: Intl.DateTimeFormat().resolvedOptions().timeZone,
+    const groomerId = uuid()
+    await tx.insert(groomers).values({
+      id: groomerId,
+      name: GROOMER,
+      room: 'The Wash House',
+      email: DEMO_GROOMER,
+      passwordHash: await locked(),
     })
-    // Nobody signs in to it by password: the welcome page opens it.
-    const passwordHash = await hash(randomBytes(24).toString('hex'))
-    await tx
-      .insert(accounts)
-      .values({ householdId, id: accountId, name: OWNER, email: DEMO_EMAIL, passwordHash })
-    for (const [i, dog] of demoDogs(today).entries()) {
-      await tx
-        .insert(dogs)
-        .values({ householdId, id: dog.id, profile: dog.profile, created: new Date(now.getTime() + i) })
-      await tx.insert(entries).values(
-        dog.entries.map((e) => ({
-          householdId,
-          dogId: dog.id,
-          id: e.id,
-          day: e.day,
-          kind: e.what.kind,
-          entry: e,
-          authorId: accountId,
-        })),
-      )
-      await tx.insert(notes).values(
-        dog.notes.map((n, k) => {
-          const sent = new Date(now.getTime() - n.daysAgo * 86_400_000 + k * 1000)
-          const last = n === dog.notes.at(-1)
-          return {
-            householdId,
-            dogId: dog.id,
-            id: n.id,
-            author: n.author,
-            authorName: n.authorName,
-            body: n.body,
-            sent,
-            read: last ? null : sent,
-          }
-        }),
-      )
+    const home = await household(tx, 'Alder Lane', OWNER, DEMO_EMAIL)
+    for (const [i, dog] of demoDogs(today).entries()) await addDog(tx, home, groomerId, dog, i)
+    for (const [i, n] of neighbours(today).entries()) {
+      const theirs = await household(tx, n.household, n.owner, `neighbour${i + 1}@demo.example`)
+      await addDog(tx, theirs, groomerId, n.dog, i)
     }
   })
 }

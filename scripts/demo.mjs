@@ -1,3 +1,4 @@
+import { spawn } from 'node:child_process'
 import { randomBytes } from 'node:crypto'
 import { existsSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
 import { build } from './lib/build.mjs'
@@ -13,6 +14,9 @@ import { freePort, run } from './lib/shell.mjs'
  */
 const FOLDER = '.data/demo'
 const PORT = 4820
+/** The post room's, for mail and for reading it. */
+const SMTP_PORT = 4825
+const POST_PORT = 4826
 /** Says which process runs the demo and where: two on one cluster would stop each other. */
 const RUNNING = `${FOLDER}/running.json`
 
@@ -41,11 +45,13 @@ await npmPackages()
 await build()
 const postgres = await startPostgres(FOLDER)
 let server
+let postRoom
 let stopping = false
 async function stop(code = 0) {
   if (stopping) return
   stopping = true
   await server?.stop()
+  postRoom?.kill()
   await postgres.stop()
   rmSync(RUNNING, { force: true })
   process.exit(code)
@@ -62,11 +68,20 @@ try {
     (f) => readFileSync(f, 'utf8'),
   )
   const databaseUrl = postgres.at('grumbo')
+  const [port, smtp, page] = [await freePort(PORT), await freePort(SMTP_PORT), await freePort(POST_PORT)]
+  postRoom = spawn('npx', ['tsx', 'post-room/main.ts', String(smtp), String(page)], { stdio: 'inherit' })
+  const post = `http://127.0.0.1:${page}`
   server = await serve({
-    port: await freePort(PORT),
+    port,
     databaseUrl,
     secret,
-    env: { GRUMBO_DEMO: '1', NUXT_PUBLIC_DEMO: 'true' },
+    env: {
+      GRUMBO_DEMO: '1',
+      NUXT_PUBLIC_DEMO: 'true',
+      NUXT_PUBLIC_POST_ROOM: post,
+      GRUMBO_SMTP: `smtp://127.0.0.1:${smtp}`,
+      GRUMBO_ADDRESS: `http://127.0.0.1:${port}`,
+    },
   })
   if (
     (await run('npx', ['tsx', 'demo/load.ts'], { env: { ...process.env, DATABASE_URL: databaseUrl } })) !== 0
@@ -74,7 +89,7 @@ try {
     throw new Error('The demo household could not be loaded.')
   writeFileSync(RUNNING, JSON.stringify({ pid: process.pid, address: server.address }))
   console.log(
-    `\n  Open ${server.address}\n  Ctrl-C stops it; what you do is kept. npm run demo -- --fresh starts over.\n`,
+    `\n  Open ${server.address}\n  Mail lands in the post room: ${post}\n  Ctrl-C stops it; what you do is kept. npm run demo -- --fresh starts over.\n`,
   )
   void server.ended.then(() => {
     if (!stopping) {

@@ -84,8 +84,8 @@ export async function bringDog(p: Extract<Preview, { kind: 'dog' }>, taken: bool
 }
 
 /** Hands a file to whoever is at the browser. */
-export function saveAs(name: string, type: string, text: string) {
-  const url = URL.createObjectURL(new Blob([text], { type }))
+export function saveAs(name: string, type: string, content: string | Blob) {
+  const url = URL.createObjectURL(new Blob([content], { type }))
   const a = document.createElement('a')
   a.href = url
   a.download = name

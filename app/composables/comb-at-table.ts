@@ -11,7 +11,12 @@ export async function startTable(dogId: string, day: string, regions: RegionId[]
 export function useCombAtTable() {
   const { file, today, coat } = useDog()
   const router = useRouter()
+  const record = useRecord()
   return async (regions: RegionId[]) => {
+    if (!useMe().mayLog) {
+      record.onlyLooking = true
+      return
+    }
     // Where a concern is open no comb goes until it is closed.
     const open = new Set(coat.value.places.filter((p) => p.concern).map((p) => p.id))
     const mine = regions.filter((r) => !open.has(r))

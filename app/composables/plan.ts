@@ -23,15 +23,21 @@ export function usePlan(file: Ref<DogFile | null>, today: Ref<string>, paused: R
   const stands = computed(
     () => !!file.value && !!latest.value && planStands(file.value, latest.value, today.value),
   )
+  /** Made for somebody who may only look: it is written nowhere. */
+  const looked = shallowRef<FiledPlan | null>(null)
   /** What is shown: the plan that stands. */
-  const plan = computed(() => (stands.value ? latest.value : null))
+  const plan = computed(() => (stands.value ? latest.value : looked.value))
 
   /** @param change what of the owner's doing it is part of */
   async function write(made: StretchPlan, change?: string[]): Promise<string> {
     const knows = latestEntry(file.value!.entries)
     const [entry] = await record.add([{ day: today.value, what: { ...made, ...(knows ? { knows } : {}) } }])
-    change?.push(entry!.id)
-    return entry!.id
+    if (!entry) {
+      looked.value = { ...made, id: '', day: today.value }
+      return ''
+    }
+    change?.push(entry.id)
+    return entry.id
   }
 
   /** Hands work to a worker of its own. @returns how to break it off */
@@ -85,6 +91,7 @@ export function usePlan(file: Ref<DogFile | null>, today: Ref<string>, paused: R
       if (id !== before) {
         halt()
         changes.value = []
+        looked.value = null
       }
       if (!file.value || stands.value || paused.value || file.value.profile.coat === 'smooth') return
       void work(latest.value && bare(latest.value))

@@ -124,9 +124,10 @@ export function useTable(dogId: string) {
         },
       },
     ])
-    table.value.done.push({ region, entryId: entry!.id })
+    if (!entry) return
+    table.value.done.push({ region, entryId: entry.id })
     if (!FOLLOWED.includes(finding)) return nextPlace()
-    table.value.follow = entry!.id
+    table.value.follow = entry.id
     await save()
   }
 

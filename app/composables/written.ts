@@ -8,7 +8,8 @@ export function useWritten() {
   /** @param says what is told of it, beside the undo */
   async function write(what: Fact, says = '') {
     const [entry] = await record.add([{ day: today.value, time: localTime(), what }])
-    written.value = { id: entry!.id, day: today.value, says, what }
+    if (!entry) return
+    written.value = { id: entry.id, day: today.value, says, what }
   }
   async function undo() {
     if (written.value) await record.takeBack(written.value)

@@ -161,7 +161,10 @@ const CALLOUTS = [
         <button class="act act-plain" :disabled="busy">Sign in</button>
       </div>
       <p v-if="problem" class="refusal mt-2" role="alert">{{ problem }}</p>
-      <p class="small mt-3">A vet’s or groomer’s word comes before ours.</p>
+      <p class="mt-1 flex flex-wrap items-center justify-between gap-x-6">
+        <span class="small">A vet’s or groomer’s word comes before ours.</span>
+        <NuxtLink to="/room" class="quiet">I am a groomer</NuxtLink>
+      </p>
     </form>
   </main>
 </template>

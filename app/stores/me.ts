@@ -17,11 +17,18 @@ export const useMe = defineStore('me', () => {
     return me.value
   }
 
-  async function signOut() {
-    await api('/api/session', { method: 'DELETE' })
+  /** Nothing of this household stays on the device. */
+  async function forget() {
     await forgetAll().catch(() => undefined)
     me.value = null
   }
+  async function signOut() {
+    await api('/api/session', { method: 'DELETE' })
+    await forget()
+  }
+  /** Whether somebody of this role may log what happens, and change the rest. */
+  const mayLog = computed(() => me.value?.role !== 'viewer')
+  const mayChange = computed(() => !me.value || me.value.role === 'owner')
 
-  return { me, load, signOut }
+  return { me, load, forget, signOut, mayLog, mayChange }
 })

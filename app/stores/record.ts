@@ -34,6 +34,10 @@ export const useRecord = defineStore('record', () => {
   const noSignal = ref(false)
   /** Signed out elsewhere: nothing goes up until somebody signs in. */
   const signedOut = ref(false)
+  /** Somebody who may only look pressed what writes. */
+  const onlyLooking = ref(false)
+  /** Why the session ended, if the server said more than that it did. */
+  const whySignedOut = ref('')
   /** Why the server would not have a photograph. */
   const pictureRefused = ref('')
   /** Photographs that have not gone up. */
@@ -91,8 +95,10 @@ export const useRecord = defineStore('record', () => {
       file.value = withWaiting(fresh)
       state.value = 'ready'
     } catch (error) {
-      if (error instanceof Refused && error.statusCode === 401) signedOut.value = true
-      else if (error instanceof Refused) state.value = 'missing'
+      if (error instanceof Refused && error.statusCode === 401) {
+        signedOut.value = true
+        whySignedOut.value = error.message
+      } else if (error instanceof Refused) state.value = 'missing'
       else if (!file.value) state.value = 'no-signal'
     }
     void send()
@@ -105,6 +111,11 @@ export const useRecord = defineStore('record', () => {
   ): Promise<Entry[]> {
     const at = file.value
     if (!at) throw new Error('No dog is open.')
+    if (!useMe().mayLog) {
+      // A plan made to look at is no fault of the viewer's.
+      if (facts.some((f) => f.what.kind !== 'plan')) onlyLooking.value = true
+      return []
+    }
     const entries = facts.map((f, i): Entry => ({ id: ids[i] ?? uuid(), ...f }) as Entry)
     const items = entries.map((entry): Waiting => ({ id: entry.id, dogId: at.id, entry }))
     file.value = { ...at, entries: [...at.entries, ...entries] }
@@ -171,6 +182,7 @@ export const useRecord = defineStore('record', () => {
       } else {
         noSignal.value = error instanceof NoSignal
         signedOut.value = error instanceof Refused && error.statusCode === 401
+        whySignedOut.value = signedOut.value ? inWords(error) : ''
         if (!signedOut.value) timer = setTimeout(() => void send(), TRY_AGAIN)
       }
     }
@@ -250,6 +262,8 @@ export const useRecord = defineStore('record', () => {
     notKept,
     noSignal,
     signedOut,
+    whySignedOut,
+    onlyLooking,
     open,
     reread,
     readWaiting,

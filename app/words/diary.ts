@@ -107,7 +107,10 @@ export function sayFact(what: Fact): { what: string; says: string } {
         says: sayVisitFound(what),
       }
     case 'advice':
-      return { what: what.place ? placeRow(what.place).plural : 'For home', says: `${what.from}: ${what.says}` }
+      return {
+        what: what.place ? placeRow(what.place).plural : 'For home',
+        says: `${what.from}: ${what.says}`,
+      }
     case 'advice-answer':
       return { what: 'For home', says: ANSWERED[what.how] }
     case 'tidy':

@@ -68,9 +68,9 @@ export async function changeProfile(householdId: string, dogId: string, profile:
 
 /** Adds entries to the record; those already there stay as they were. @returns how many were new */
 export const addEntries = (householdId: string, dogId: string, authorId: string, fresh: Entry[]) =>
-  db().transaction(async (tx) => (await insertEntries(tx, householdId, dogId, authorId, fresh)).added)
+  db().transaction(async (tx) => (await insertEntries(tx, householdId, dogId, authorId, fresh)).added.length)
 
-/** The same as part of something larger. The dog's row is held, and its profile as it was is returned. */
+/** The same as part of something larger. The dog's row is held. @returns its profile as it was, and the ids that were new */
 export async function insertEntries(
   tx: Tx,
   householdId: string,
@@ -89,7 +89,7 @@ export async function insertEntries(
 }
 
 async function insert(tx: Tx, householdId: string, dogId: string, authorId: string, fresh: Entry[]) {
-  if (!fresh.length) return 0
+  if (!fresh.length) return []
   const rows = await tx
     .insert(entries)
     .values(
@@ -98,7 +98,7 @@ async function insert(tx: Tx, householdId: string, dogId: string, authorId: stri
     .onConflictDoNothing()
     .returning({ id: entries.id })
   if (rows.length) await forgetArrival(tx, householdId, dogId)
-  return rows.length
+  return rows.map((r) => r.id)
 }
 
 /** What the room said of the dog no longer holds. */

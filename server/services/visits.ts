@@ -32,7 +32,7 @@ export async function enterVisit(
       { ...visit, what },
       ...given,
     ])
-    if (!added) return
+    if (!added.includes(visit.id)) return
     await tx
       .update(dogs)
       .set({ profile: afterVisit(profile, visit.day, what), changed: new Date() })

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { RadioGroup, RadioGroupLabel, RadioGroupOption } from '@headlessui/vue'
 import { COATS } from '#core/coat/coat-types'
+import { adviceAt, standingAdvice } from '#core/care/advice'
 import { restMinutes, SESSION_ENOUGH, YOUNG_MONTHS } from '#core/coat/minutes'
 import { layOut, TOOLS } from '#core/coat/tools'
 import { CAUTIONS, regionOf } from '#core/coat/regions'
@@ -22,6 +23,8 @@ const { shades } = useStanding(
 const profile = computed(() => file.value.profile)
 const habits = computed(() => habitsOf(profile.value))
 const region = computed(() => regionOf(t.current.value!))
+/** What the groomer asked for at this place. */
+const advice = computed(() => adviceAt(standingAdvice(file.value, today.value), region.value.id))
 const limit = computed(() => restMinutes(region.value) * 60_000)
 const over = computed(() => t.atPlace.value > limit.value)
 const done = computed(() => t.found.value.length)
@@ -192,6 +195,9 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onKey))
             <dd class="font-semibold">{{ brush }}, {{ how }}; then the comb</dd>
           </div>
         </dl>
+        <p v-for="a in advice" :key="a.id" class="why mt-1 text-ink" data-advice>
+          <b class="font-sans text-[15px] font-semibold not-italic">{{ a.from }}:</b> {{ a.says }}
+        </p>
         <p class="mt-2 flex items-center gap-2 font-semibold text-caution">
           <CautionMark class="shrink-0" />{{
             over ? 'Long enough here. Rest this place, do another, come back.' : CAUTIONS[region.caution]

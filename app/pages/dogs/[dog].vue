@@ -184,9 +184,22 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onKey, true))
       </p>
       <p v-if="record.signedOut" class="mt-1 flex items-center gap-3 border-b border-rule" role="alert">
         <span class="flex-1 text-[14px] font-semibold"
-          >You were signed out elsewhere. What you write is kept here.</span
+          >{{
+            /no longer/.test(record.whySignedOut) ? record.whySignedOut : 'You were signed out elsewhere.'
+          }}
+          What you write is kept here.</span
         >
         <NuxtLink to="/" class="quiet">Sign in</NuxtLink>
+      </p>
+      <p
+        v-if="record.onlyLooking"
+        class="mt-1 flex items-center gap-3 border-b border-rule py-1 text-[14px]"
+        role="alert"
+      >
+        <span class="flex-1 font-semibold"
+          >You may look here, not write: nothing was changed. The owner can make you a helper.</span
+        >
+        <button class="quiet" @click="record.onlyLooking = false">Well then</button>
       </p>
       <p
         v-if="refused.length"

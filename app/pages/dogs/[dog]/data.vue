@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { careInPlan } from '#core/care/due'
 import { dayAndMonth } from '#core/record/say-day'
 import { capital, plural } from '~/words/numbers'
 import { bringDog, previewOf, saveAs } from '~/composables/bring-in'
@@ -33,30 +32,52 @@ async function saveDiary() {
   saveAs(named('csv'), 'text/csv;charset=utf-8', writeDiaryCsv(file.value.entries))
 }
 async function saveCalendar() {
-  const { happeningsOf, writeCalendar } = await import('#shared/calendar')
-  const plan = planning.plan.value
-  const sessions = plan?.sessions.filter((s) => s.day >= today.value) ?? []
-  const care = plan
-    ? careInPlan(
-        file.value,
-        sessions,
-        today.value,
-        plan.to,
-        plan.to === profile.value.nextVisit,
-        coat.value.learnedGrowth.now,
-      )
-    : []
-  const list = happeningsOf(
-    {
-      id: file.value.id,
-      name: profile.value.name,
-      groomer: profile.value.groomer,
-      nextVisit: profile.value.nextVisit,
-    },
-    sessions,
-    care,
+  const { calendarOf } = await import('~/composables/gather')
+  saveAs(
+    named('ics'),
+    'text/calendar;charset=utf-8',
+    calendarOf(file.value, planning.plan.value, coat.value, today.value),
   )
-  saveAs(named('ics'), 'text/calendar;charset=utf-8', writeCalendar(profile.value.name, list, new Date()))
+}
+const gathering = ref(0)
+/** The record, the diary, the calendar, the thread and every photograph, in one zip. */
+async function saveAll() {
+  problem.value = ''
+  try {
+    gathering.value = 0.01
+    const { gatherAll } = await import('~/composables/gather')
+    const zip = await gatherAll(file.value, planning.plan.value, coat.value, today.value, (share) => {
+      gathering.value = share
+    })
+    saveAs(named('zip'), 'application/zip', zip)
+  } catch (error) {
+    problem.value =
+      error instanceof NoSignal ? 'The photographs and the thread want a signal.' : inWords(error)
+  }
+  gathering.value = 0
+}
+const feed = ref('')
+async function makeFeed() {
+  problem.value = ''
+  try {
+    const { token } = await api<{ token: string }>(`/api/dogs/${file.value.id}/feed`, {
+      method: 'POST',
+      body: {},
+    })
+    feed.value = `${location.origin}/api/feed/${token}.ics`
+  } catch (error) {
+    problem.value = error instanceof NoSignal ? 'This wants a signal; nothing was made.' : inWords(error)
+  }
+}
+async function closeFeed() {
+  problem.value = ''
+  try {
+    await api(`/api/dogs/${file.value.id}/feed`, { method: 'DELETE' })
+    feed.value = ''
+    done.value = 'No calendar address of this dog works any more.'
+  } catch (error) {
+    problem.value = error instanceof NoSignal ? 'This wants a signal; nothing was changed.' : inWords(error)
+  }
 }
 const SAVES = [
   {
@@ -66,6 +87,11 @@ const SAVES = [
   },
   { words: 'The diary as a table, CSV', says: 'A line an entry, for a spreadsheet.', go: saveDiary },
   { words: 'Plan and visit, iCalendar', says: 'Whole days, for any calendar.', go: saveCalendar },
+  {
+    words: 'Everything, with photographs, zip',
+    says: 'All of the above, the thread, and every picture.',
+    go: saveAll,
+  },
 ]
 
 const chooser = ref<HTMLInputElement | null>(null)
@@ -137,6 +163,31 @@ useHead({ title: computed(() => `${profile.value.name}, your data · Grumbo`) })
           <p class="small mt-1">{{ s.says }}</p>
         </li>
       </ul>
+      <p v-if="gathering" class="small mt-2" role="status">
+        Gathering, {{ Math.round(100 * gathering) }} in a hundred
+      </p>
+      <template v-if="store.mayChange">
+        <h2 class="mt-6 border-b border-ink pb-1">A calendar that keeps up</h2>
+        <p class="why mt-2">
+          An address your calendar reads by itself. Whoever has it sees the plan and the visit, nothing else.
+        </p>
+        <input
+          v-if="feed"
+          :value="feed"
+          readonly
+          class="field mt-2 !text-[14px]"
+          aria-label="The calendar’s address"
+          data-feed
+          @focus="($event.target as HTMLInputElement).select()"
+        />
+        <p class="flex gap-6">
+          <button class="quiet" @click="makeFeed">
+            {{ feed ? 'A new one instead' : 'Make an address' }}
+          </button>
+          <button class="quiet" @click="closeFeed">Close it</button>
+        </p>
+        <p class="small">It is shown once; a new one ends the one before.</p>
+      </template>
     </section>
     <section aria-label="In" class="mt-8 desk:mt-4">
       <h2 class="border-b border-ink pb-1">Bring in</h2>

@@ -1,11 +1,15 @@
 <script setup lang="ts">
 import { LAW } from '#core/care/cautions'
 import { v7 as uuid } from 'uuid'
-import { draftNote } from '#core/care/note'
+import { draftNote, stretchStart } from '#core/care/note'
 import { daysBetween } from '#core/record/day'
 import { dayAndMonth, sayDay } from '#core/record/say-day'
+import { standingAdvice } from '#core/care/advice'
+import { placeRow } from '#core/coat/regions'
+import { timeline } from '#core/record/timeline'
 import { MOST_NOTE } from '#shared/limits'
-import type { Thread } from '#shared/api'
+import type { Scope } from '#shared/limits'
+import type { Attached, Thread } from '#shared/api'
 import { keepDraft, keptDraft } from '~/offline/drafts'
 import { askFrom, sayAsk } from '~/words/ask'
 
@@ -31,8 +35,11 @@ const route = useRoute()
 const router = useRouter()
 onMounted(async () => {
   body.value = keptDraft(file.value.id) ?? fromRecord.value
-  // Asked for on another page, once.
-  const ask = sayAsk(askFrom(route.query))
+  // Asked for on another page, once: an ask of what if, or about an instruction for home.
+  const about = standingAdvice(file.value, today.value).find((a) => a.id === route.query.about)
+  const ask = about
+    ? `You said${about.place ? ` of the ${placeRow(about.place).plural.toLowerCase()}` : ''}: “${about.says}” `
+    : sayAsk(askFrom(route.query))
   if (!ask) return
   if (!body.value.includes(ask)) body.value = `${body.value}\n${ask}`.trim()
   await router.replace({ query: {} })
@@ -53,14 +60,48 @@ const problem = ref('')
 const sent = ref(false)
 /** Shown once, when the link is made. */
 const link = ref('')
+const code = ref('')
+const email = ref('')
+const scope = ref<Scope>('stretch')
+const SCOPE_WORDS: Record<Scope, string> = {
+  note: 'the notes alone',
+  stretch: 'this stretch and its forecast',
+  history: 'the whole record',
+}
+const YEAR = 365
+
+/** What goes along: the map as it stands, and photographs of this stretch. */
+const withMap = ref(true)
+const { shades } = useStanding(
+  computed(() => 0),
+  ref(null),
+)
+const photos = computed(() => {
+  const from = stretchStart(file.value, today.value)
+  return timeline(file.value.entries)
+    .filter((f) => f.what.kind === 'photo' && f.day >= from && f.day <= today.value)
+    .slice(-MOST_PHOTOS)
+})
+const MOST_PHOTOS = 6
+const along = ref<string[]>([])
+const attached = computed((): Attached | undefined => {
+  const map = withMap.value ? { map: { day: today.value, shades: shades.value } } : {}
+  const photographs = along.value.length ? { photographs: along.value } : {}
+  return withMap.value || along.value.length ? { ...map, ...photographs } : undefined
+})
 const noteId = ref(uuid())
 
 /** A link stays open to the visit and a week past it, or a month. */
 const linkDays = computed(() => {
   const visit = file.value.profile.nextVisit
   const days = visit && visit > today.value ? daysBetween(today.value, visit) + 7 : 30
-  return Math.min(120, days)
+  return Math.min(YEAR, days)
 })
+const days = ref<number>()
+const DAYS = computed(() => [
+  { value: linkDays.value, words: file.value.profile.nextVisit ? 'to the visit' : 'a month' },
+  { value: YEAR, words: 'a year' },
+])
 
 async function send() {
   sending.value = true
@@ -69,7 +110,14 @@ async function send() {
     const name = groomer.value.trim()
     if (!live.value.length && !name) throw new Error('Say whom it is for: the groomer’s name.')
     await record.send()
-    await api(`${base.value}/notes`, { method: 'POST', body: { id: noteId.value, body: body.value } })
+    await api(`${base.value}/notes`, {
+      method: 'POST',
+      body: {
+        id: noteId.value,
+        body: body.value,
+        ...(attached.value ? { attached: attached.value } : {}),
+      },
+    })
     if (!live.value.length) await makeLink(name)
     noteId.value = uuid()
     sent.value = true
@@ -84,16 +132,25 @@ async function send() {
   sending.value = false
 }
 async function makeLink(name: string) {
-  const { token } = await api<{ token: string }>(`${base.value}/shares`, {
+  const to = email.value.trim()
+  const made = await api<{ token: string; code: string }>(`${base.value}/shares`, {
     method: 'POST',
-    body: { id: uuid(), groomer: name, scope: 'stretch', days: linkDays.value },
+    body: {
+      id: uuid(),
+      groomer: name,
+      scope: scope.value,
+      days: days.value ?? linkDays.value,
+      ...(to ? { email: to } : {}),
+    },
   })
-  link.value = `${location.origin}/l/${token}`
+  link.value = `${location.origin}/l/${made.token}`
+  code.value = made.code.replace(/(.{4})(?=.)/g, '$1-')
 }
 async function another() {
   problem.value = ''
   try {
     await makeLink(groomer.value.trim() || live.value[0]?.groomer || 'the groomer')
+    email.value = ''
     await load()
   } catch (error) {
     problem.value = inWords(error)
@@ -147,6 +204,10 @@ const dayOf = (iso: string) => localDay(new Date(iso))
           />
           <button class="quiet" @click="copy">{{ copied ? 'Copied' : 'Copy' }}</button>
         </p>
+        <p class="mt-2">
+          Or, for a room of theirs, this code: <b class="figure text-[18px]" data-code>{{ code }}</b>
+          <span class="small block">It serves once and runs out in two weeks.</span>
+        </p>
       </div>
 
       <form v-if="!sent" class="mt-4" @submit.prevent="send">
@@ -171,6 +232,25 @@ const dayOf = (iso: string) => localDay(new Date(iso))
             >{{ MOST_NOTE - body.length }} letters left</span
           >
         </p>
+        <fieldset class="border-t border-rule">
+          <legend class="small float-left w-full pt-2">Goes along</legend>
+          <label class="flex min-h-11 items-center gap-2">
+            <input v-model="withMap" type="checkbox" name="with-map" class="size-5 accent-ink" />the coat map
+            as it stands today
+          </label>
+          <div v-if="photos.length" class="flex flex-wrap gap-2">
+            <label v-for="p in photos" :key="p.id" class="flex flex-col items-center">
+              <PhotoShown :dog-id="file.id" :photo="p.id" alt="Photograph" />
+              <input
+                v-model="along"
+                type="checkbox"
+                :value="p.id"
+                class="size-5 accent-ink"
+                :aria-label="`Photograph of ${sayDay(p.day, today)}`"
+              />
+            </label>
+          </div>
+        </fieldset>
         <p v-if="problem" class="refusal mt-1 flex gap-2" role="alert">
           <CautionMark class="shrink-0" />{{ problem }}
         </p>
@@ -181,7 +261,10 @@ const dayOf = (iso: string) => localDay(new Date(iso))
           {{ LAW }}
         </p>
       </form>
-      <NuxtLink :to="`/dogs/${file.id}/card`" class="quiet mt-2">The handover card, one page</NuxtLink>
+      <p class="flex flex-wrap gap-x-6">
+        <NuxtLink :to="`/dogs/${file.id}/card`" class="quiet mt-2">The handover card, one page</NuxtLink>
+        <NuxtLink :to="`/dogs/${file.id}/visit`" class="quiet mt-2">Enter a visit from a slip</NuxtLink>
+      </p>
       <button v-if="sent" class="act act-plain mt-5" @click="((sent = false), (body = fromRecord))">
         Write another
       </button>
@@ -214,6 +297,11 @@ const dayOf = (iso: string) => localDay(new Date(iso))
           >
             {{ n.body }}
           </p>
+          <NoteAttached :note="n" :coat="file.profile.coat">
+            <template #photo="{ id }">
+              <PhotoShown :dog-id="file.id" :photo="id" alt="Photograph" />
+            </template>
+          </NoteAttached>
         </li>
       </ol>
       <h2 class="mt-8 border-b border-ink pb-2">Links</h2>
@@ -232,7 +320,7 @@ const dayOf = (iso: string) => localDay(new Date(iso))
                 ? 'closed'
                 : Date.parse(s.expires) < Date.now()
                   ? 'run out'
-                  : `this stretch, open until ${dayAndMonth(dayOf(s.expires))}${s.lastOpened ? `, opened ${sayDay(dayOf(s.lastOpened), today)}` : ', not opened yet'}`
+                  : `${SCOPE_WORDS[s.scope]}, open until ${dayAndMonth(dayOf(s.expires))}${s.room ? `, in ${s.room}` : ''}${s.lastOpened ? `, opened ${sayDay(dayOf(s.lastOpened), today)}` : ', not opened yet'}`
             }}</span>
           </span>
           <button v-if="!s.revoked && Date.parse(s.expires) > Date.now()" class="quiet" @click="revoke(s.id)">
@@ -240,7 +328,41 @@ const dayOf = (iso: string) => localDay(new Date(iso))
           </button>
         </li>
       </ul>
-      <button v-if="thread" class="quiet mt-1" @click="another">Make a new link</button>
+      <form v-if="thread" class="mt-3" @submit.prevent="another">
+        <h3 class="text-[18px]">Share {{ file.profile.name }}</h3>
+        <label class="mt-1 block">
+          <span class="small">With whom</span>
+          <input
+            v-model="groomer"
+            class="field"
+            name="share-groomer"
+            maxlength="40"
+            autocomplete="off"
+            required
+          />
+        </label>
+        <label class="mt-2 flex items-center gap-3 border-b border-rule">
+          <span class="flex-1">They see</span>
+          <select v-model="scope" name="scope" class="h-12 max-w-[70%] bg-transparent text-right">
+            <option v-for="(words, id) in SCOPE_WORDS" :key="id" :value="id">{{ words }}</option>
+          </select>
+        </label>
+        <div class="flex items-center gap-3 border-b border-rule">
+          <span class="flex-1">For how long</span>
+          <ChoiceRow
+            :model-value="days ?? linkDays"
+            tight
+            label="For how long"
+            :choices="DAYS"
+            @update:model-value="(d: number | undefined) => (days = d)"
+          />
+        </div>
+        <label class="mt-2 block">
+          <span class="small">Mail them the link, if you like</span>
+          <input v-model="email" class="field" type="email" name="share-email" autocomplete="off" />
+        </label>
+        <button class="act act-plain mt-3 w-full">Make a link and a code</button>
+      </form>
     </section>
   </div>
 </template>

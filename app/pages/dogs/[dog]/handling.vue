@@ -28,7 +28,8 @@ async function log(h: HardPlace, went: Comfort, snapped = false) {
       what: { kind: 'handling', place: h.place, step: h.step, went, ...(snapped ? { snapped } : {}) },
     },
   ])
-  last.value = entry!
+  if (!entry) return
+  last.value = entry
   picked.value = h.place
 }
 async function undo() {

@@ -87,6 +87,7 @@ const starting = ref(false)
 async function start(regions: RegionId[]) {
   starting.value = true
   await combAtTable(regions)
+  starting.value = false
 }
 const startLabel = computed(() => {
   const first = plan.value.items[0]
@@ -97,6 +98,7 @@ const startLabel = computed(() => {
     : 'Start'
 })
 const anyConcern = computed(() => file.value.entries.some((e) => e.what.kind === 'concern'))
+const anyAdvice = computed(() => file.value.entries.some((e) => e.what.kind === 'advice'))
 const record = useRecord()
 async function rubbed() {
   await record.add([
@@ -215,6 +217,7 @@ const compact = useMediaQuery('(max-width: 59.99rem)')
         <span class="text-ink-2">min</span>
       </div>
       <div class="mt-1 border-t border-rule">
+        <LazyAdviceToday v-if="anyAdvice" />
         <LazyHandlingToday />
         <LazyCareToday />
         <LazyWeatherToday @places="also = $event" @hot="inHeat" />

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { openConcerns, readOut, ROUND, sayWhere } from '#core/care/look-over'
+import { openConcerns, readOut, sayWhere } from '#core/care/look-over'
+import { ROUND } from '#core/care/look-round'
 import type { Spot } from '#core/care/look-over'
 import { SIGN_IDS, SIGNS, SPOTS } from '#core/care/signs'
 import type { SignId } from '#core/care/signs'
@@ -45,7 +46,8 @@ async function write() {
       what: { kind: 'concern', where: where.value, seen: signs.value, ...(words ? { says: words } : {}) },
     },
   ])
-  raised.value = { id: entry!.id, place: where.value in SPOTS ? null : (where.value as PlaceId) }
+  if (!entry) return
+  raised.value = { id: entry.id, place: where.value in SPOTS ? null : (where.value as PlaceId) }
   raising.value = false
   seen.value += 1
 }

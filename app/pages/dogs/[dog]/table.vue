@@ -8,6 +8,7 @@ import { sayFound } from '~/words/found'
 /** A session: ready, one place after another, done. It is kept on the device until it is finished. */
 const { file, today } = useDog()
 const router = useRouter()
+const record = useRecord()
 const t = useTable(file.value.id)
 
 const finished = computed(() => !!t.table.value && !t.current.value)
@@ -17,6 +18,10 @@ const stale = computed(() => !!t.table.value && t.table.value.day !== today.valu
 const found = computed(() => t.found.value.map((f) => ({ ...f, says: sayFound(f) })))
 
 async function start(regions: RegionId[]) {
+  if (!useMe().mayLog) {
+    record.onlyLooking = true
+    return router.push(`/dogs/${file.value.id}`)
+  }
   await startTable(file.value.id, today.value, regions)
   await t.open()
 }

@@ -1,0 +1,227 @@
+<script setup lang="ts">
+import { v7 as uuid } from 'uuid'
+import { placeRow, regionOf } from '#core/coat/regions'
+import type { RegionId } from '#core/coat/regions'
+import { namePlaces, placeStories, stretchStart } from '#core/care/note'
+import { coatOn } from '#core/record/fold'
+import { dayAndMonth, sayDay, weekdayName } from '#core/record/say-day'
+import { timeline } from '#core/record/timeline'
+import { MOST_NOTE } from '#shared/limits'
+import type { SharedDog } from '#shared/api'
+import { capital } from '~/words/numbers'
+import { sayHandled } from '~/words/diary'
+import { sayChance } from '~/words/reasons'
+import { sayAllowed, sayArrival } from '~/words/visit'
+
+/** A dog as its groomer sees it: what they are about to find, what was found, and the thread. */
+const props = defineProps<{
+  shared: SharedDog
+  /** Where photographs are, and what to ask for them with. */
+  photographs: string
+  headers?: Record<string, string>
+  /** Sends an answer. @throws NoSignal, Refused */
+  answer: (body: { id: string; body: string }) => Promise<void>
+}>()
+
+const wide = computed(() => props.shared.scope !== 'note')
+const view = computed(() => {
+  const s = props.shared
+  const record = { profile: s.profile, entries: s.entries }
+  const from = stretchStart(record, s.today)
+  const stories = placeStories(record, from, s.today)
+  const now = coatOn(record, s.today).state()
+  const told = new Set(stories.map((t) => t.place))
+  const clear = Object.values(now.regions).filter((p) => !told.has(regionOf(p.id).place))
+  const lengths = clear.map((p) => Math.round(p.mm))
+  const facts = timeline(s.entries).filter((f) => f.day >= from && f.day <= s.today)
+  return {
+    stories: stories.map((t, i) => ({
+      ...t,
+      number: i + 1,
+      mm: Math.round(now.regions[t.regions[0]!]?.mm ?? 0),
+    })),
+    rest: clear.length,
+    range: lengths.length ? [Math.min(...lengths), Math.max(...lengths)] : [0, 0],
+    plates: stories
+      .slice(0, 5)
+      .map((t, i) => ({ number: i + 1, place: t.place, label: placeRow(t.place).plural.toLowerCase() })),
+    photos: facts.flatMap((f) => (f.what.kind === 'photo' ? [{ id: f.id, day: f.day, ...f.what }] : [])),
+  }
+})
+const arrival = computed(() => props.shared.arrival)
+const says = computed(() => arrival.value && sayArrival(arrival.value, props.shared.today))
+const ended = { out: 'came out', left: 'left for you', refused: 'then refused' } as const
+const tellStory = (s: (typeof view.value)['stories'][number]) =>
+  s.finding === 'refused'
+    ? `not allowed, last ${sayDay(s.day, props.shared.today)}`
+    : `${s.finding} ${sayDay(s.day, props.shared.today)}, ${ended[s.ended]}`
+
+const reply = ref('')
+const replyId = ref(uuid())
+const busy = ref(false)
+const problem = ref('')
+const sent = ref(false)
+async function write() {
+  busy.value = true
+  problem.value = ''
+  try {
+    await props.answer({ id: replyId.value, body: reply.value })
+    replyId.value = uuid()
+    reply.value = ''
+    sent.value = true
+  } catch (e) {
+    problem.value =
+      e instanceof NoSignal ? 'It did not go. The words are still here; try again in a moment.' : inWords(e)
+  }
+  busy.value = false
+}
+const picked = ref<RegionId | null>(null)
+const day = (iso: string) => iso.slice(0, 10)
+const chance = (id: RegionId) => arrival.value?.chance[id] ?? 0
+</script>
+
+<template>
+  <div class="desk:grid desk:grid-cols-2 desk:gap-12">
+    <div>
+      <h1 class="mt-4 break-words">
+        {{ shared.profile.name
+        }}<template v-if="arrival?.visit"
+          ><br />{{ weekdayName(arrival.visit) }} {{ dayAndMonth(arrival.visit) }}</template
+        >
+      </h1>
+      <template v-if="arrival && says">
+        <p class="why mt-2" data-arrival>{{ says.lead }}; {{ says.rest }}.</p>
+        <p class="mt-1">
+          <b class="font-semibold">{{ capital(sayAllowed(arrival)) }}</b> for knots, beside bath and cut.
+        </p>
+      </template>
+      <p class="small mt-1">{{ shared.profile.weightKg }} kg, {{ shared.profile.sex }}.</p>
+      <p v-for="c in arrival?.concerns" :key="c" class="mt-2 flex items-start gap-2 font-semibold text-vet">
+        <VetMark class="shrink-0" /><span>For the vet, still open: {{ c }}</span>
+      </p>
+      <CoatMap
+        v-if="arrival"
+        v-model:picked="picked"
+        class="mt-3 pr-[72px]"
+        compact
+        :build="buildOf(shared.profile.coat)"
+        :shades="arrival.shades"
+        :pale="!arrival.known"
+        :say="(id: RegionId) => sayChance(chance(id))"
+        :plates="view.plates"
+      />
+      <p v-if="picked" class="small" role="status">
+        {{ regionOf(picked).label }}: {{ sayChance(chance(picked)) }} of a mat
+        {{ arrival?.visit ? 'on the day' : 'today' }}.
+      </p>
+      <slot name="acts" />
+    </div>
+    <div>
+      <ol v-if="wide" class="mt-3 border-t border-ink desk:mt-6" data-stories>
+        <li
+          v-for="s in view.stories"
+          :key="s.number"
+          class="grid grid-cols-[26px_40px_1fr_auto] items-center border-b border-rule py-2"
+        >
+          <span class="figure text-[19px] text-due">{{ s.number }}</span>
+          <FindingMark :finding="s.finding" :size="28" />
+          <span
+            ><b class="font-semibold">{{ capital(namePlaces(s).replace(/^the /, '')) }}</b
+            ><br /><i class="why text-[15px]">{{ tellStory(s) }}</i></span
+          >
+          <span>{{ s.mm }} mm</span>
+        </li>
+        <li class="grid grid-cols-[26px_40px_1fr_auto] items-center border-b border-rule py-2">
+          <span /><FindingMark finding="glides" :size="28" />
+          <span
+            ><b class="font-semibold">The {{ view.stories.length ? 'other ' : '' }}{{ view.rest }} places</b
+            ><br /><i class="why text-[15px]">{{ arrival?.days ? 'nothing found' : 'not combed' }}</i></span
+          >
+          <span
+            >{{
+              view.range[0] === view.range[1] ? view.range[0] : `${view.range[0]}–${view.range[1]}`
+            }}
+            mm</span
+          >
+        </li>
+      </ol>
+      <dl class="mt-3 space-y-1">
+        <div v-if="shared.profile.wish" class="flex gap-4">
+          <dt class="why w-16 shrink-0">asks</dt>
+          <dd class="break-words">{{ shared.profile.wish }}</dd>
+        </div>
+        <div v-if="arrival?.refuses.length" class="flex gap-4">
+          <dt class="why w-16 shrink-0">hard</dt>
+          <dd>
+            <p v-for="r in arrival.refuses" :key="r.place">
+              {{ sayHandled(r.place) }}{{ r.snapped ? ', snapped' : '' }};
+              <i class="why text-[15px]">at home as far as: {{ r.works }}</i>
+            </p>
+          </dd>
+        </div>
+      </dl>
+      <template v-if="wide && view.photos.length">
+        <h2 class="mt-6 border-b border-ink pb-2">Photographs</h2>
+        <ul class="mt-2 flex flex-wrap gap-3">
+          <li v-for="p in view.photos" :key="p.id" class="w-28">
+            <SharedPhoto
+              :address="`${photographs}/${p.id}`"
+              :headers="headers"
+              :alt="p.says ?? 'Photograph'"
+            />
+            <span class="small block truncate"
+              >{{ p.place ? placeRow(p.place).plural : (p.says ?? '') }}
+              {{ sayDay(p.day, shared.today) }}</span
+            >
+          </li>
+        </ul>
+      </template>
+      <h2 class="mt-6 border-b border-ink pb-2">Notes</h2>
+      <p v-if="!shared.notes.length" class="why py-2">Nothing yet.</p>
+      <ol>
+        <li v-for="n in shared.notes" :key="n.id" class="border-b border-rule py-3" :data-author="n.author">
+          <p class="small flex justify-between gap-3">
+            <b class="font-semibold text-ink">{{ n.author === 'groomer' ? 'You' : n.authorName }}</b><span
+              >{{ sayDay(day(n.sent), shared.today)
+              }}{{ n.author === 'groomer' ? (n.read ? ', read' : ', not read yet') : '' }}</span
+            >
+          </p>
+          <p class="mt-1 break-words whitespace-pre-line">{{ n.body }}</p>
+          <NoteAttached :note="n" :coat="shared.profile.coat">
+            <template #photo="{ id }">
+              <SharedPhoto
+                v-if="wide"
+                :address="`${photographs}/${id}`"
+                :headers="headers"
+                alt="Photograph"
+              />
+            </template>
+          </NoteAttached>
+        </li>
+      </ol>
+      <form class="mt-4" @submit.prevent="write">
+        <label class="block"
+          ><span class="small">Write back to {{ shared.owner }}</span>
+          <textarea
+            v-model="reply"
+            rows="4"
+            :maxlength="MOST_NOTE"
+            name="reply"
+            class="w-full rounded border border-rule bg-coat p-3 font-serif text-[17px]"
+          />
+        </label>
+        <p v-if="problem" class="refusal" role="alert">{{ problem }}</p>
+        <p v-if="sent && !reply" class="font-semibold" role="status">
+          Sent. {{ shared.owner }} sees it on the dog’s page.
+        </p>
+        <button class="act act-filled mt-2 w-full text-[17px]" :disabled="busy || !reply.trim()">
+          Write back
+        </button>
+      </form>
+      <p class="small mt-4">
+        Forecasts, not findings: it shows chances worked out from what was combed. Nothing here is a
+        diagnosis; local law and your own code come first.
+      </p>
+    </div>
+  </div>
+</template>

@@ -1,0 +1,362 @@
+<script setup lang="ts">
+import { v7 as uuid } from 'uuid'
+import { refDebounced } from '@vueuse/core'
+import { BLADES } from '#core/care/blades'
+import { lengthProblem } from '#core/care/even-up'
+import { suggestVisit } from '#core/care/next-visit'
+import { VISIT_DID } from '#core/care/visit-did'
+import type { VisitDid } from '#core/care/visit-did'
+import { PART_IDS, regionOf, REGIONS } from '#core/coat/regions'
+import type { PartId, PlaceId, RegionId } from '#core/coat/regions'
+import type { Entry, FactOf } from '#core/record/entries'
+import { COMFORT_IDS, FINDING_IDS } from '#core/record/findings'
+import type { Comfort, Finding } from '#core/record/findings'
+import { SETTINGS, TAUGHT } from '#core/record/habits'
+import type { Setting, TaughtId } from '#core/record/habits'
+import type { DogRecord } from '#core/record/fold'
+import { MOST_NOTE } from '#shared/limits'
+import { SETTING_WORDS, TAUGHT_WORDS } from '~/words/care'
+import { plural } from '~/words/numbers'
+import { DID_WORDS, saySuggestion } from '~/words/visit'
+
+/**
+ * A visit, entered on the map: lengths for the whole body in one go, what was found where, what was
+ * done, and what is said for home. By the groomer, or by the owner from a slip.
+ */
+const props = defineProps<{
+  record: DogRecord
+  today: string
+  /** Who did it; null when it is to be asked. */
+  by: string | null
+  /** Whether a word to the owner goes along. */
+  note?: boolean
+  busy: boolean
+  problem: string
+}>()
+export interface VisitEntered {
+  visit: Entry & { what: FactOf<'visit'> }
+  advice: Entry[]
+  note?: { id: string; body: string }
+}
+const emit = defineEmits<{ enter: [entered: VisitEntered] }>()
+const profile = computed(() => props.record.profile)
+const places = computed(() => REGIONS.filter((r) => !profile.value.absent.includes(r.id)))
+
+const day = ref(props.today)
+const who = ref(props.by ?? profile.value.groomer ?? '')
+/** Lengths as typed, mm; a blade fills one in. */
+const all = ref('')
+const parts = reactive<Record<PartId, string>>({ body: '', legs: '', head: '', ears: '', tail: '' })
+const PARTS: Record<PartId, string> = {
+  body: 'Body',
+  legs: 'Legs',
+  head: 'Head',
+  ears: 'Ears',
+  tail: 'Tail and britches',
+}
+const blade = ref('')
+watch(blade, (id) => {
+  const mm = BLADES.find((b) => b.id === id)?.mm
+  if (mm !== undefined) all.value = String(mm)
+})
+
+interface Marked {
+  finding: Finding
+  count: number
+  mm: string
+  says: string
+}
+const marks = reactive(new Map<RegionId, Marked>())
+const picked = ref<RegionId | null>(null)
+const mark = computed(() => (picked.value && marks.get(picked.value)) || null)
+function find(finding: Finding) {
+  const id = picked.value
+  if (!id) return
+  marks.set(id, { count: 1, mm: '', says: '', ...marks.get(id), finding })
+}
+const COUNTED: readonly Finding[] = ['snag', 'knot', 'mat']
+const DRAWN: Record<Finding, number> = { glides: 0, snag: 2, knot: 3, mat: 4, felt: 4, refused: 1 }
+const shades = computed(() =>
+  Object.fromEntries(places.value.map((r) => [r.id, DRAWN[marks.get(r.id)?.finding ?? 'glides']])),
+)
+const listed = computed(() =>
+  [...marks].map(([id, m]) => ({
+    id,
+    ...m,
+    says: [
+      m.finding === 'glides' ? '' : COUNTED.includes(m.finding) ? plural(m.count, m.finding) : m.finding,
+      m.mm.trim() ? `${m.mm} mm` : '',
+      m.says.trim(),
+    ]
+      .filter(Boolean)
+      .join('; '),
+  })),
+)
+
+const did = ref<VisitDid[]>([])
+const comfort = ref<Comfort>()
+const setting = ref<Setting | ''>('')
+const taught = ref<TaughtId[]>([])
+const mats = ref(false)
+const general = ref('')
+const word = ref('')
+
+const lengths = computed(() => {
+  const given: Partial<Record<PartId, number>> = {}
+  for (const p of PART_IDS) {
+    const typed = parts[p].trim() || all.value.trim()
+    if (typed) given[p] = Number(typed)
+  }
+  return given
+})
+const except = computed(() => {
+  const by = new Map<PlaceId, number>()
+  for (const [id, m] of marks) if (m.mm.trim()) by.set(regionOf(id).place, Number(m.mm))
+  return [...by].map(([place, mm]) => ({ place, mm }))
+})
+const wrong = computed(() => {
+  if (!who.value.trim()) return 'Say whose visit it was.'
+  if (!day.value || day.value > props.today) return 'A visit is of today or earlier.'
+  for (const mm of [...Object.values(lengths.value), ...except.value.map((e) => e.mm)]) {
+    const problem = lengthProblem(mm)
+    if (problem) return problem
+  }
+  return ''
+})
+
+const visitId = uuid()
+const visit = computed<VisitEntered['visit']>(() => ({
+  id: visitId,
+  day: day.value,
+  what: {
+    kind: 'visit',
+    lengths: lengths.value,
+    // Who goes over the whole coat tells of every place: what was not marked combed through.
+    found: places.value.map(({ id }) => {
+      const m = marks.get(id)
+      return m && COUNTED.includes(m.finding)
+        ? { region: id, finding: m.finding, count: m.count }
+        : { region: id, finding: m?.finding ?? ('glides' as const) }
+    }),
+    by: who.value.trim(),
+    ...(except.value.length ? { except: except.value } : {}),
+    ...(did.value.length ? { did: VISIT_DID.filter((d) => did.value.includes(d)) } : {}),
+    ...(comfort.value ? { comfort: comfort.value } : {}),
+    ...(setting.value
+      ? {
+          allows: {
+            setting: setting.value,
+            taught: setting.value === 'taught' ? taught.value : [],
+            mats: mats.value,
+          },
+        }
+      : {}),
+  },
+}))
+const settled = refDebounced(visit, 400)
+const suggestion = computed(() => (wrong.value ? null : suggestVisit(props.record, settled.value)))
+const next = ref('')
+const nextShown = computed({
+  get: () => next.value || (suggestion.value?.day ?? ''),
+  set: (d: string) => (next.value = d),
+})
+const why = computed(() => (suggestion.value && !next.value ? saySuggestion(suggestion.value) : ''))
+
+function enter() {
+  if (wrong.value) return
+  const from = who.value.trim()
+  const say = (says: string, place?: PlaceId): Entry => ({
+    id: uuid(),
+    day: day.value,
+    what: { kind: 'advice', from, says, ...(place ? { place } : {}) },
+  })
+  const advice = [...marks].flatMap(([id, m]) =>
+    m.says.trim() ? [say(m.says.trim(), regionOf(id).place)] : [],
+  )
+  if (general.value.trim()) advice.push(say(general.value.trim()))
+  const suggests = nextShown.value > day.value ? { day: nextShown.value, why: why.value } : undefined
+  emit('enter', {
+    visit: { ...visit.value, what: { ...visit.value.what, ...(suggests ? { suggests } : {}) } },
+    advice,
+    ...(word.value.trim() ? { note: { id: uuid(), body: word.value.trim() } } : {}),
+  })
+}
+</script>
+
+<template>
+  <form class="desk:grid desk:grid-cols-2 desk:gap-12" @submit.prevent="enter">
+    <section aria-label="What was found">
+      <p class="why">
+        Press a place where something was found, the length differs, or there is something to do at home. All
+        the others combed through.
+      </p>
+      <CoatMap
+        v-model:picked="picked"
+        class="mt-3"
+        compact
+        :build="buildOf(profile.coat)"
+        :shades="shades"
+        :say="(id: RegionId) => marks.get(id)?.finding ?? 'combed through'"
+      />
+      <div v-if="picked" class="mt-2 border-t border-ink pt-2" data-place>
+        <h2>{{ regionOf(picked).label }}</h2>
+        <div class="mt-1 grid grid-cols-3 gap-1">
+          <button
+            v-for="f in FINDING_IDS"
+            :key="f"
+            type="button"
+            class="flex min-h-14 items-center justify-center gap-2 border"
+            :class="mark?.finding === f ? 'border-ink font-bold' : 'border-rule'"
+            :aria-pressed="mark?.finding === f"
+            @click="find(f)"
+          >
+            <FindingMark :finding="f" :size="24" />{{ f }}
+          </button>
+        </div>
+        <template v-if="mark">
+          <CountStepper
+            v-if="COUNTED.includes(mark.finding)"
+            v-model="mark.count"
+            :label="`How many ${mark.finding}s`"
+          />
+          <label class="mt-2 flex items-center gap-3 border-b border-rule">
+            <span class="flex-1">Left at another length</span>
+            <input
+              v-model="mark.mm"
+              name="place-mm"
+              inputmode="decimal"
+              class="h-11 w-20 bg-transparent text-right"
+            />
+            mm
+          </label>
+          <label class="mt-2 block">
+            <span class="small">For home, at this place</span>
+            <input v-model="mark.says" name="place-advice" class="field" maxlength="200" autocomplete="off" />
+          </label>
+        </template>
+        <button type="button" class="act act-plain mt-3 w-full" @click="picked = null">Next place</button>
+      </div>
+      <ul v-if="listed.length" class="mt-3 border-t border-rule" aria-label="Marked">
+        <li
+          v-for="m in listed"
+          :key="m.id"
+          class="flex min-h-11 items-center gap-3 border-b border-rule"
+          data-marked
+        >
+          <FindingMark :finding="m.finding" :size="24" />
+          <button type="button" class="min-h-11 min-w-0 flex-1 truncate text-left" @click="picked = m.id">
+            <b class="font-semibold">{{ regionOf(m.id).label }}</b> {{ m.says }}
+          </button>
+          <button
+            type="button"
+            class="quiet"
+            :aria-label="`Take ${regionOf(m.id).label} off`"
+            @click="marks.delete(m.id)"
+          >
+            Take off
+          </button>
+        </li>
+      </ul>
+    </section>
+
+    <section aria-label="What was done" class="mt-5 desk:mt-0">
+      <label v-if="by === null" class="block">
+        <span class="small">Whose visit</span>
+        <input v-model="who" class="field" name="by" maxlength="40" autocomplete="off" />
+      </label>
+      <label class="mt-2 flex items-center gap-3 border-b border-rule">
+        <span class="flex-1">Day</span>
+        <input v-model="day" type="date" name="day" :max="today" class="h-12 bg-transparent" />
+      </label>
+      <label class="flex items-center gap-3 border-b border-rule">
+        <span class="flex-1 font-semibold">All of it left at</span>
+        <input v-model="all" name="all" inputmode="decimal" class="h-12 w-20 bg-transparent text-right" />
+        mm
+      </label>
+      <label class="flex items-center gap-3 border-b border-rule">
+        <span class="flex-1">or by the blade</span>
+        <select v-model="blade" name="blade" class="h-12 bg-transparent text-right">
+          <option value="">none</option>
+          <option v-for="b in BLADES" :key="b.id" :value="b.id">{{ b.id }}, {{ b.mm }} mm</option>
+        </select>
+      </label>
+      <details class="border-b border-rule">
+        <summary class="quiet cursor-pointer">Not the same everywhere</summary>
+        <label v-for="p in PART_IDS" :key="p" class="flex items-center gap-3 border-t border-rule">
+          <span class="flex-1">{{ PARTS[p] }}</span>
+          <input
+            v-model="parts[p]"
+            :name="`part-${p}`"
+            inputmode="decimal"
+            :placeholder="all"
+            class="h-11 w-20 bg-transparent text-right"
+          />
+          mm
+        </label>
+      </details>
+      <fieldset class="mt-3">
+        <legend class="small">Done</legend>
+        <div class="flex flex-wrap gap-x-4">
+          <label v-for="d in VISIT_DID" :key="d" class="flex min-h-11 items-center gap-2">
+            <input v-model="did" type="checkbox" :value="d" class="size-5 accent-ink" />{{ DID_WORDS[d] }}
+          </label>
+        </div>
+      </fieldset>
+      <p class="small mt-3">How {{ profile.name }} was</p>
+      <ChoiceRow
+        v-model="comfort"
+        label="How the dog was"
+        :choices="COMFORT_IDS.map((c) => ({ value: c, words: c }))"
+      />
+      <h2 class="mt-6 border-b border-ink pb-1">For home</h2>
+      <label class="mt-2 flex items-center gap-3 border-b border-rule">
+        <span class="flex-1">The owner may use</span>
+        <select v-model="setting" name="setting" class="h-12 max-w-[60%] bg-transparent text-right">
+          <option value="">as before</option>
+          <option v-for="s in SETTINGS" :key="s" :value="s">
+            {{
+              s === 'scissors'
+                ? 'comb and blunt tips'
+                : s === 'taught'
+                  ? 'what I showed'
+                  : 'cloth and comb only'
+            }}
+          </option>
+        </select>
+      </label>
+      <p v-if="setting" class="small mt-1">{{ SETTING_WORDS[setting].means }}</p>
+      <template v-if="setting === 'taught'">
+        <label v-for="t in TAUGHT" :key="t" class="flex min-h-11 items-center gap-2">
+          <input v-model="taught" type="checkbox" :value="t" class="size-5 accent-ink" />{{ TAUGHT_WORDS[t] }}
+        </label>
+      </template>
+      <label v-if="setting" class="flex min-h-11 items-center gap-2">
+        <input v-model="mats" type="checkbox" name="mats" class="size-5 accent-ink" />may try a single mat for
+        a few minutes, as shown
+      </label>
+      <label class="mt-2 block">
+        <span class="small">Anything else to do at home</span>
+        <input v-model="general" name="advice" class="field" maxlength="200" autocomplete="off" />
+      </label>
+      <label v-if="note" class="mt-3 block">
+        <span class="small">A word to the owner</span>
+        <textarea
+          v-model="word"
+          name="word"
+          rows="3"
+          :maxlength="MOST_NOTE"
+          class="w-full rounded border border-rule bg-coat p-3 font-serif text-[17px]"
+        />
+      </label>
+      <label class="mt-3 flex items-center gap-3 border-b border-rule">
+        <span class="flex-1 font-semibold">Next visit</span>
+        <input v-model="nextShown" type="date" name="next" :min="day" class="h-12 bg-transparent" />
+      </label>
+      <p v-if="why" class="why mt-1" data-why>{{ why }}</p>
+      <p v-if="wrong || problem" class="refusal mt-3" role="alert">{{ wrong || problem }}</p>
+      <button class="act act-filled mt-4 w-full text-[17px]" :disabled="busy || !!wrong">
+        Enter the visit
+      </button>
+    </section>
+  </form>
+</template>

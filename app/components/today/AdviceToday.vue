@@ -1,0 +1,42 @@
+<script setup lang="ts">
+import { standingAdvice } from '#core/care/advice'
+import type { Advice } from '#core/care/advice'
+import { placeRow } from '#core/coat/regions'
+
+/** What the groomer asked for at home: read, done with, or asked about. */
+const { file, today } = useDog()
+const record = useRecord()
+const router = useRouter()
+const standing = computed(() => standingAdvice(file.value, today.value))
+const fresh = computed(() => standing.value.filter((a) => a.state === 'new'))
+const all = ref(false)
+const shown = computed(() => (all.value ? standing.value : fresh.value))
+
+const answer = (a: Advice, how: 'read' | 'done' | 'asked') =>
+  record.add([{ day: today.value, time: localTime(), what: { kind: 'advice-answer', advice: a.id, how } }])
+async function ask(a: Advice) {
+  await answer(a, 'asked')
+  await router.push({ path: `/dogs/${file.value.id}/groomer`, query: { about: a.id } })
+}
+const STATE = { new: '', read: 'read', asked: 'asked about' }
+</script>
+
+<template>
+  <section v-if="standing.length" aria-label="For home" class="border-t border-rule" data-advice>
+    <div v-for="a in shown" :key="a.id" class="border-b border-rule py-2">
+      <p>
+        <b class="font-semibold">{{ a.from }}:</b>
+        {{ a.place ? `${placeRow(a.place).plural.toLowerCase()}: ` : '' }}{{ a.says }}
+        <span v-if="STATE[a.state]" class="small">{{ STATE[a.state] }}</span>
+      </p>
+      <p class="-mb-2 flex gap-6">
+        <button v-if="a.state === 'new'" class="quiet" @click="answer(a, 'read')">Read</button>
+        <button class="quiet" @click="ask(a)">Ask</button>
+        <button class="quiet" @click="answer(a, 'done')">Done with</button>
+      </p>
+    </div>
+    <button v-if="standing.length > fresh.length" class="quiet" @click="all = !all">
+      {{ all ? 'Only what is new' : `All ${standing.length} for home` }}
+    </button>
+  </section>
+</template>

@@ -1,0 +1,37 @@
+import type { Room } from '#shared/api'
+
+/** The groomer's room: who is signed in, and the dogs; null when nobody is. */
+export function useRoom() {
+  const room = useState<Room | null>('room', () => null)
+  const state = ref<'loading' | 'ready' | 'signed-out' | 'no-signal'>('loading')
+  let again: ReturnType<typeof setTimeout> | undefined
+
+  async function load() {
+    clearTimeout(again)
+    try {
+      room.value = await api<Room>('/api/room')
+      state.value = 'ready'
+      // Forecasts still being worked out come a moment later.
+      if (room.value.dogs.some((d) => d.stale)) again = setTimeout(() => void load(), 1500)
+    } catch (error) {
+      if (error instanceof Refused && error.statusCode === 401) {
+        room.value = null
+        state.value = 'signed-out'
+      } else state.value = 'no-signal'
+    }
+  }
+  /** Takes the dog whose link was opened on the way here. @returns its share */
+  async function takeCarried(): Promise<string | null> {
+    const token = carriedLink.take()
+    if (!token) return null
+    const { share } = await api<{ share: string }>('/api/room/dogs', { method: 'POST', body: { token } })
+    return share
+  }
+  async function leave() {
+    await api('/api/groomer/session', { method: 'DELETE' })
+    room.value = null
+    state.value = 'signed-out'
+  }
+  onBeforeUnmount(() => clearTimeout(again))
+  return { room, state, load, leave, takeCarried }
+}

@@ -1,0 +1,124 @@
+<script setup lang="ts">
+import { dayAndMonth, shortDay } from '#core/record/say-day'
+import type { SharedDog } from '#shared/api'
+import type { VisitEntered } from '~/components/room/VisitForm.vue'
+
+/** One dog in the groomer's room: what is coming, the visit, the thread. */
+const route = useRoute()
+const router = useRouter()
+const base = computed(() => `/api/room/dogs/${String(route.params.share)}`)
+const shared = ref<SharedDog | null>(null)
+const state = ref<'loading' | 'ready' | 'signed-out' | 'missing' | 'no-signal'>('loading')
+async function load() {
+  try {
+    shared.value = await api<SharedDog>(base.value)
+    state.value = 'ready'
+  } catch (error) {
+    state.value =
+      error instanceof Refused ? (error.statusCode === 401 ? 'signed-out' : 'missing') : 'no-signal'
+  }
+}
+onMounted(load)
+
+async function answer(body: { id: string; body: string }) {
+  await api(`${base.value}/notes`, { method: 'POST', body })
+  await load()
+}
+
+const visiting = ref(false)
+const busy = ref(false)
+const problem = ref('')
+const entered = ref<string | null>(null)
+async function enter(visit: VisitEntered) {
+  busy.value = true
+  problem.value = ''
+  try {
+    await api(`${base.value}/visits`, { method: 'POST', body: visit })
+    entered.value = visit.visit.what.suggests?.day ?? ''
+    visiting.value = false
+    await load()
+    window.scrollTo({ top: 0 })
+  } catch (error) {
+    problem.value =
+      error instanceof NoSignal
+        ? 'It did not go: there is no signal. All of it is still here; press again.'
+        : inWords(error)
+  }
+  busy.value = false
+}
+async function letGo() {
+  try {
+    await api(base.value, { method: 'DELETE' })
+    await router.push('/room')
+  } catch (error) {
+    problem.value = inWords(error)
+  }
+}
+useHead({
+  title: computed(() => (shared.value ? `${shared.value.profile.name} · Grumbo` : 'A room · Grumbo')),
+})
+</script>
+
+<template>
+  <RoomDoor v-if="state === 'signed-out'" @in="load" />
+  <main v-else-if="!shared" class="mx-auto max-w-[440px] px-4 pt-24">
+    <template v-if="state === 'missing'">
+      <h1>This dog is not in your room</h1>
+      <p class="why mt-3">The owner closed the share, or it has run out. Ask for a new code.</p>
+      <NuxtLink to="/room" class="act act-filled mt-6 w-full">Back to the list</NuxtLink>
+    </template>
+    <template v-else>
+      <p class="why" role="status">
+        {{ state === 'no-signal' ? 'No signal: it shows when there is one.' : 'Reading the record' }}
+      </p>
+      <button v-if="state === 'no-signal'" class="act act-plain mt-4 w-full" @click="load">Try again</button>
+    </template>
+  </main>
+  <main v-else class="mx-auto max-w-[1080px] px-4 pb-8 desk:px-10">
+    <p class="flex min-h-12 items-center justify-between gap-3 border-b border-ink text-[14px]">
+      <NuxtLink to="/room" class="flex min-h-11 items-center font-semibold">All dogs</NuxtLink>
+      <span class="text-ink-2"
+        >from {{ shared.owner }}, open until {{ shortDay(shared.expires.slice(0, 10)) }}</span
+      >
+    </p>
+    <template v-if="visiting">
+      <div class="flex items-end justify-between gap-4">
+        <h1 class="mt-4">{{ shared.profile.name }}, the visit</h1>
+        <button class="quiet" @click="visiting = false">Not now</button>
+      </div>
+      <VisitForm
+        class="mt-1"
+        :record="{ profile: shared.profile, entries: shared.entries }"
+        :today="shared.today"
+        :by="shared.groomer"
+        note
+        :busy="busy"
+        :problem="problem"
+        @enter="enter"
+      />
+    </template>
+    <template v-else>
+      <p v-if="entered !== null" class="mt-3 font-semibold" role="status">
+        The visit is in {{ shared.owner }}’s record{{
+          entered ? `; ${dayAndMonth(entered)} is suggested for the next` : ''
+        }}.
+      </p>
+      <SharedDogView :shared="shared" :photographs="`${base}/photographs`" :answer="answer">
+        <template #acts>
+          <button
+            v-if="shared.scope !== 'note'"
+            class="act act-plain mt-3 w-full text-[17px]"
+            @click="visiting = true"
+          >
+            Enter a visit
+          </button>
+          <details class="mt-2 border-t border-rule">
+            <summary class="quiet cursor-pointer">Let {{ shared.profile.name }} go</summary>
+            <p class="small">The dog leaves your list. What you wrote stays with the owner.</p>
+            <button class="act act-plain mt-2 w-full" @click="letGo">Take off my list</button>
+          </details>
+        </template>
+      </SharedDogView>
+    </template>
+  </main>
+</template>

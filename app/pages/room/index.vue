@@ -1,0 +1,171 @@
+<script setup lang="ts">
+import { addDays } from '#core/record/day'
+import { capital, plural } from '~/words/numbers'
+import { allowed } from '~/words/visit'
+
+/** The groomer's own list: dogs coming, what they will need, and the way to each. */
+const { room, state, load, leave, takeCarried } = useRoom()
+const router = useRouter()
+const today = useToday()
+onMounted(load)
+async function come() {
+  await load()
+  try {
+    const share = await takeCarried()
+    if (share) await router.push(`/room/${share}`)
+  } catch (error) {
+    problem.value = inWords(error)
+  }
+}
+
+const problem = ref('')
+const WHEN = [
+  { value: 'week', words: 'This week' },
+  { value: 'later', words: 'Later' },
+  { value: 'all', words: 'All dogs' },
+] as const
+type When = (typeof WHEN)[number]['value']
+const chosen = ref<When | undefined>()
+const name = ref('')
+const end = computed(() => addDays(today.value, 7))
+const dogs = computed(() => room.value?.dogs ?? [])
+const week = computed(() =>
+  dogs.value.filter((d) => d.arrival?.visit && d.arrival.visit >= today.value && d.arrival.visit < end.value),
+)
+const when = computed({
+  get: (): When => chosen.value ?? (week.value.length ? 'week' : 'all'),
+  set: (w) => (chosen.value = w),
+})
+const shown = computed(() => {
+  const list = {
+    week: week.value,
+    later: dogs.value.filter((d) => d.arrival?.visit && d.arrival.visit >= end.value),
+    all: dogs.value,
+  }[when.value]
+  const q = name.value.trim().toLowerCase()
+  return q ? dogs.value.filter((d) => `${d.name} ${d.owner}`.toLowerCase().includes(q)) : list
+})
+/** A long list comes a page at a time: each line is a drawing. */
+const AT_ONCE = 25
+const most = ref(AT_ONCE)
+watch([when, name], () => (most.value = AT_ONCE))
+
+const headline = computed(() => {
+  if (!dogs.value.length) return 'No dog yet'
+  if (!week.value.length) return `${capital(plural(dogs.value.length, 'dog'))}, none this week`
+  const minutes = week.value.reduce((sum, d) => sum + (d.arrival ? allowed(d.arrival) : 0), 0)
+  return `${capital(plural(week.value.length, 'dog'))} this week, ${minutes} min for knots`
+})
+const why = computed(() => {
+  const short = week.value.filter((d) => d.arrival?.short).map((d) => d.name)
+  const silent = week.value.filter((d) => d.arrival && !d.arrival.known).map((d) => d.name)
+  if (short.length) return `${short.slice(0, 3).join(', ')} will need to go short. Ring before the day.`
+  if (silent.length) return `Of ${silent.slice(0, 3).join(', ')} nothing was written; ask before the day.`
+  if (week.value.length) return 'None should need to go short.'
+  return dogs.value.length ? 'Later ones are below.' : 'An owner gives you a link or a code.'
+})
+
+const adding = ref(false)
+const code = ref('')
+const busy = ref(false)
+async function add() {
+  busy.value = true
+  problem.value = ''
+  try {
+    await api('/api/room/dogs', { method: 'POST', body: { code: code.value } })
+    code.value = ''
+    adding.value = false
+    chosen.value = 'all'
+    await load()
+  } catch (error) {
+    problem.value = error instanceof NoSignal ? 'There is no signal; the code is still here.' : inWords(error)
+  }
+  busy.value = false
+}
+async function change(mailNotes: boolean) {
+  try {
+    await api('/api/room', { method: 'PUT', body: { room: room.value!.room, mailNotes } })
+    await load()
+  } catch (error) {
+    problem.value = inWords(error)
+  }
+}
+async function goOut() {
+  try {
+    await leave()
+  } catch (error) {
+    problem.value = inWords(error)
+  }
+}
+useHead({ title: computed(() => (room.value ? `${room.value.room} · Grumbo` : 'A room · Grumbo')) })
+</script>
+
+<template>
+  <RoomDoor v-if="state === 'signed-out'" @in="come" />
+  <main v-else-if="!room" class="mx-auto max-w-[1280px] px-4 pt-24 desk:px-10" role="status">
+    <p class="why">
+      {{ state === 'no-signal' ? 'No signal: the room shows when there is one.' : 'Reading the list' }}
+    </p>
+    <button v-if="state === 'no-signal'" class="act act-plain mt-4" @click="load">Try again</button>
+  </main>
+  <main v-else class="mx-auto max-w-[1280px] px-4 pt-3 pb-8 desk:px-10 desk:pt-6">
+    <header class="flex flex-wrap items-center gap-x-6 border-b border-ink">
+      <p class="font-serif text-[25px] font-medium desk:text-[29px]">{{ room.room }}</p>
+      <span class="small mr-auto">{{ room.name }}</span>
+      <ChoiceRow v-model="when" tight label="Which dogs" :choices="WHEN" />
+    </header>
+    <div class="flex flex-wrap items-start gap-4 pt-4">
+      <div class="min-w-0 flex-1 basis-72">
+        <h1>{{ headline }}</h1>
+        <p class="why mt-1">{{ why }}</p>
+      </div>
+      <button v-if="!adding" class="act act-filled text-[17px] max-desk:w-full" @click="adding = true">
+        Add a dog by its code
+      </button>
+      <form v-else class="flex w-full max-w-[420px] items-end gap-3" @submit.prevent="add">
+        <label class="flex-1"
+          ><span class="small">The code the owner gave you</span
+          ><input v-model="code" class="field" name="code" autocomplete="off" maxlength="40"
+        /></label>
+        <button class="act act-filled" :disabled="busy || !code.trim()">Add</button>
+      </form>
+    </div>
+    <p v-if="problem" class="refusal mt-2" role="alert">{{ problem }}</p>
+    <label v-if="dogs.length > 8" class="mt-3 block max-w-[320px]">
+      <span class="small">Find by name, dog or owner</span>
+      <input v-model="name" class="field" type="search" name="find" autocomplete="off" />
+    </label>
+    <div
+      class="small mt-4 hidden grid-cols-[92px_120px_190px_minmax(0,1fr)_minmax(0,0.8fr)_110px] gap-x-4 border-b border-ink pb-1 desk:grid"
+      aria-hidden="true"
+    >
+      <span>when</span><span>as forecast</span><span /><span>what you will find</span
+      ><span>refuses, and how far at home</span><span class="text-right">allow</span>
+    </div>
+    <div class="max-desk:mt-3 max-desk:border-t max-desk:border-ink">
+      <RoomLine v-for="d in shown.slice(0, most)" :key="d.share" :dog="d" :today="today" />
+      <p v-if="!shown.length" class="why py-6">
+        {{ name.trim() ? 'Nobody by that name.' : dogs.length ? 'None then.' : 'The list is empty.' }}
+      </p>
+    </div>
+    <button v-if="shown.length > most" class="act act-plain mt-3 w-full" @click="most += AT_ONCE">
+      {{ capital(plural(Math.min(AT_ONCE, shown.length - most), 'more', 'more')) }} of
+      {{ shown.length }}
+    </button>
+    <footer class="mt-8 flex flex-wrap items-center gap-x-6 border-t border-rule pt-2">
+      <label class="flex min-h-11 items-center gap-2">
+        <input
+          type="checkbox"
+          class="size-5 accent-ink"
+          :checked="room.mailNotes"
+          @change="change(($event.target as HTMLInputElement).checked)"
+        />
+        owners’ notes by mail too, to {{ room.email }}
+      </label>
+      <button class="quiet ml-auto" @click="goOut">Sign out</button>
+    </footer>
+    <p class="small mt-2">
+      Forecasts, not findings, each with the owner’s plan kept until the day. Nothing here is a diagnosis.
+    </p>
+  </main>
+</template>
