@@ -69,7 +69,9 @@ try {
   )
   const databaseUrl = postgres.at('grumbo')
   const [port, smtp, page] = [await freePort(PORT), await freePort(SMTP_PORT), await freePort(POST_PORT)]
-  postRoom = spawn('npx', ['tsx', 'post-room/main.ts', String(smtp), String(page)], { stdio: 'inherit' })
+  postRoom = spawn('node', ['--import', 'tsx', 'post-room/main.ts', String(smtp), String(page)], {
+    stdio: 'inherit',
+  })
   const post = `http://127.0.0.1:${page}`
   server = await serve({
     port,

@@ -3,6 +3,7 @@ import { entrySchema } from '../core/record/entries'
 import type { Entry } from '../core/record/entries'
 import { daySchema, nameSchema, profileSchema, regionSchema } from '../core/record/profile'
 import type { Profile } from '../core/record/profile'
+import type { Day } from '../core/record/day'
 import type { Arrival } from '../core/plan/arrival'
 import { LEAST_PASSWORD, MOST_NOTE, ROLES, SCOPES } from './limits'
 import type { Role, Scope } from './limits'
@@ -185,6 +186,8 @@ export interface RoomDog {
   weightKg: number
   scope: Scope
   expires: string
+  /** The day it comes next, if one is booked. */
+  visit: Day | null
   /** Null with scope `note`, and while it is being worked out. */
   arrival: Arrival | null
   /** It is being worked out anew. */

@@ -12,7 +12,7 @@ export function useRoom() {
       room.value = await api<Room>('/api/room')
       state.value = 'ready'
       // Forecasts still being worked out come a moment later.
-      if (room.value.dogs.some((d) => d.stale)) again = setTimeout(() => void load(), 1500)
+      if (room.value.dogs.some((d) => d.stale)) again = setTimeout(() => void load(), 800)
     } catch (error) {
       if (error instanceof Refused && error.statusCode === 401) {
         room.value = null

@@ -56,5 +56,6 @@ export function sayAllowed({ minutes }: Pick<Arrival, 'minutes'>): string {
   const [low, high] = [fives(minutes.low), Math.max(5, fives(minutes.high))]
   return low === high || low === 0 ? `up to ${high} min` : `${low} to ${high} min`
 }
-/** The same as one number, for a day's sum. */
-export const allowed = ({ minutes }: Pick<Arrival, 'minutes'>) => Math.max(0, fives(minutes.usual))
+/** The same as one number, for a day's sum; a coat that goes short is not teased. */
+export const allowed = ({ minutes, short }: Pick<Arrival, 'minutes' | 'short'>) =>
+  short ? 0 : Math.max(0, fives(minutes.usual))

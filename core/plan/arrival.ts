@@ -1,7 +1,6 @@
 import { hardPlaces, stepsOf } from '../care/handling'
 import type { HandledId } from '../care/handling'
 import { openConcerns, sayWhere } from '../care/look-over'
-import { stretchStart } from '../care/note'
 import { SIGNS } from '../care/signs'
 import { TEASE_MINUTES } from '../coat/minutes'
 import type { RegionId } from '../coat/regions'
@@ -92,7 +91,7 @@ export function arrivalOf(record: DogRecord, at: Day): Arrival {
   }
   const off = EIGHTY * Math.sqrt(variance)
   const lengths = places.map((p) => Math.round(p.mm))
-  const from = stretchStart(record, at)
+  const from = now.visitOn ?? profile.since
   const since = timeline(record.entries).filter((f) => f.day >= from && f.day <= at)
   const combed = [
     ...new Set(since.filter((f) => f.what.kind === 'check' || f.what.kind === 'session').map((f) => f.day)),

@@ -1,4 +1,6 @@
 import { and, count, eq, inArray, isNull } from 'drizzle-orm'
+import { daysBetween } from '../../core/record/day'
+import type { Day } from '../../core/record/day'
 import type { Room, RoomDog } from '../../shared/api'
 import type { Groomer, LinkHolder } from '../access/authorise'
 import { db } from '../db/client'
@@ -10,6 +12,18 @@ import { keptBy } from './shares'
 
 /** Longest the list is kept waiting for forecasts to be worked out, ms; the rest follow (judgement). */
 const WAIT_MS = 40
+
+/**
+ * A forecast of a day gone by says nearly the same until something is written, so only those that
+ * come soon are worked out anew each day; the others once a week (judgement).
+ */
+const SOON_DAYS = 14
+const OLD_DAYS = 7
+function isOld(day: Day | null, today: Day, visit: Day | null): boolean {
+  if (!day) return true
+  const soon = visit !== null && daysBetween(today, visit) <= SOON_DAYS
+  return daysBetween(day, today) >= (soon ? 1 : OLD_DAYS)
+}
 
 interface Stale {
   householdId: string
@@ -99,7 +113,8 @@ async function linesOf(kept: readonly LinkHolder[]): Promise<RoomDog[]> {
     if (!row) continue
     const day = todayIn(row.timeZone)
     let arrival = k.scope === 'note' ? null : row.arrival
-    let isStale = k.scope !== 'note' && row.day !== day
+    const visit = row.profile.nextVisit && row.profile.nextVisit >= day ? row.profile.nextVisit : null
+    let isStale = k.scope !== 'note' && isOld(row.day, day, visit)
     if (isStale) {
       const s = { householdId: k.householdId, dogId: k.dogId, day }
       if (performance.now() < end) {
@@ -115,16 +130,15 @@ async function linesOf(kept: readonly LinkHolder[]): Promise<RoomDog[]> {
       weightKg: row.profile.weightKg,
       scope: k.scope,
       expires: k.expires.toISOString(),
+      visit,
       arrival: arrival && forList(arrival),
       stale: isStale,
       unread: unreadOf.get(k.dogId) ?? 0,
     })
   }
   void workOutLater(stale)
-  const visit = (d: RoomDog) => d.arrival?.visit ?? '9999'
-  return lines.sort((a, b) =>
-    visit(a) !== visit(b) ? (visit(a) < visit(b) ? -1 : 1) : a.name < b.name ? -1 : 1,
-  )
+  const when = (d: RoomDog) => d.visit ?? '9999'
+  return lines.sort((a, b) => (when(a) !== when(b) ? (when(a) < when(b) ? -1 : 1) : a.name < b.name ? -1 : 1))
 }
 
 /** A list draws shades; the chances behind them are for the dog's own page. */

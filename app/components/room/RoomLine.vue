@@ -2,9 +2,8 @@
 import { COATS } from '#core/coat/coat-types'
 import { regionOf } from '#core/coat/regions'
 import type { RegionId } from '#core/coat/regions'
-import { dayAndMonth, sayDay, weekdayName } from '#core/record/say-day'
+import { shortDay, weekdayName } from '#core/record/say-day'
 import type { RoomDog } from '#shared/api'
-import { capital } from '~/words/numbers'
 import { sayHandled } from '~/words/diary'
 import { sayAllowed, sayArrival } from '~/words/visit'
 
@@ -22,7 +21,7 @@ const finding = computed(() => {
   if (a.value.short) return 'felt' as const
   return a.value.any >= 0.5 ? ('mat' as const) : ('glides' as const)
 })
-const soon = computed(() => a.value?.visit && a.value.visit <= props.today)
+const soon = computed(() => props.dog.visit === props.today)
 </script>
 
 <template>
@@ -33,9 +32,11 @@ const soon = computed(() => a.value?.visit && a.value.visit <= props.today)
     data-room-dog
   >
     <span class="order-2 desk:order-none">
-      <template v-if="a?.visit">
-        <b class="figure block text-[19px] leading-tight">{{ capital(sayDay(a.visit, today)) }}</b>
-        <span class="small">{{ weekdayName(a.visit).slice(0, 3) }} {{ dayAndMonth(a.visit) }}</span>
+      <template v-if="dog.visit">
+        <b class="figure block text-[19px] leading-tight">{{
+          dog.visit === today ? 'Today' : shortDay(dog.visit)
+        }}</b>
+        <span class="small">{{ weekdayName(dog.visit) }}</span>
       </template>
       <span v-else class="small">no visit booked</span>
     </span>
@@ -75,8 +76,10 @@ const soon = computed(() => a.value?.visit && a.value.visit <= props.today)
     </span>
     <span class="order-5 col-span-2 mt-1 desk:order-none desk:col-span-1 desk:mt-0 desk:text-right">
       <template v-if="a">
-        <b class="figure text-[19px]" :class="a.short ? 'text-due' : ''">{{ sayAllowed(a) }}</b>
-        <span class="small desk:block">&ensp;for knots</span>
+        <b class="figure text-[19px]" :class="a.short ? 'text-due' : ''">{{
+          a.short ? 'go short' : sayAllowed(a)
+        }}</b>
+        <span class="small desk:block">&ensp;{{ a.short ? `teasing: ${sayAllowed(a)}` : 'for knots' }}</span>
       </template>
     </span>
   </NuxtLink>

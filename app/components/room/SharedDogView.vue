@@ -92,7 +92,11 @@ const chance = (id: RegionId) => arrival.value?.chance[id] ?? 0
       <template v-if="arrival && says">
         <p class="why mt-2" data-arrival>{{ says.lead }}; {{ says.rest }}.</p>
         <p class="mt-1">
-          <b class="font-semibold">{{ capital(sayAllowed(arrival)) }}</b> for knots, beside bath and cut.
+          <template v-if="arrival.short">Teasing would take {{ sayAllowed(arrival) }}.</template>
+          <template v-else
+            ><b class="font-semibold">{{ capital(sayAllowed(arrival)) }}</b> for knots, beside bath and
+            cut.</template
+          >
         </p>
       </template>
       <p class="small mt-1">{{ shared.profile.weightKg }} kg, {{ shared.profile.sex }}.</p>

@@ -225,7 +225,7 @@ function enter() {
               v-model="mark.mm"
               name="place-mm"
               inputmode="decimal"
-              class="h-11 w-20 bg-transparent text-right"
+              class="h-11 w-20 border-b border-edge bg-transparent text-right"
             />
             mm
           </label>
@@ -270,7 +270,7 @@ function enter() {
       </label>
       <label class="flex items-center gap-3 border-b border-rule">
         <span class="flex-1 font-semibold">All of it left at</span>
-        <input v-model="all" name="all" inputmode="decimal" class="h-12 w-20 bg-transparent text-right" />
+        <input v-model="all" name="all" inputmode="decimal" class="h-12 w-20 border-b border-edge bg-transparent text-right" />
         mm
       </label>
       <label class="flex items-center gap-3 border-b border-rule">
@@ -289,7 +289,7 @@ function enter() {
             :name="`part-${p}`"
             inputmode="decimal"
             :placeholder="all"
-            class="h-11 w-20 bg-transparent text-right"
+            class="h-11 w-20 border-b border-edge bg-transparent text-right"
           />
           mm
         </label>

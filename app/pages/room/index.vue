@@ -29,9 +29,7 @@ const chosen = ref<When | undefined>()
 const name = ref('')
 const end = computed(() => addDays(today.value, 7))
 const dogs = computed(() => room.value?.dogs ?? [])
-const week = computed(() =>
-  dogs.value.filter((d) => d.arrival?.visit && d.arrival.visit >= today.value && d.arrival.visit < end.value),
-)
+const week = computed(() => dogs.value.filter((d) => d.visit && d.visit < end.value))
 const when = computed({
   get: (): When => chosen.value ?? (week.value.length ? 'week' : 'all'),
   set: (w) => (chosen.value = w),
@@ -39,7 +37,7 @@ const when = computed({
 const shown = computed(() => {
   const list = {
     week: week.value,
-    later: dogs.value.filter((d) => d.arrival?.visit && d.arrival.visit >= end.value),
+    later: dogs.value.filter((d) => d.visit && d.visit >= end.value),
     all: dogs.value,
   }[when.value]
   const q = name.value.trim().toLowerCase()
@@ -119,7 +117,12 @@ useHead({ title: computed(() => (room.value ? `${room.value.room} · Grumbo` : '
         <h1>{{ headline }}</h1>
         <p class="why mt-1">{{ why }}</p>
       </div>
-      <button v-if="!adding" class="act act-filled text-[17px] max-desk:w-full" @click="adding = true">
+      <button
+        v-if="!adding"
+        class="act text-[17px] max-desk:w-full"
+        :class="dogs.length ? 'act-plain' : 'act-filled'"
+        @click="adding = true"
+      >
         Add a dog by its code
       </button>
       <form v-else class="flex w-full max-w-[420px] items-end gap-3" @submit.prevent="add">
