@@ -45,10 +45,11 @@ export class Page {
     await this.until(async () => (await this.at()).startsWith('/dogs/'), 'signing in led nowhere')
   }
   at = async () => new URL(await this.driver.getCurrentUrl()).pathname
-  /** Waits until it is so. If it never is, what was on the screen is kept in .data. */
+  /** Waits until it is so. If it never is, the screen and the browser's complaints are kept in .data. */
   until = (what: () => Promise<unknown>, said: string, patience = PATIENCE) =>
     this.waited(what, said, patience).catch(async (error: unknown) => {
       writeFileSync('.data/last-failure.png', await this.driver.takeScreenshot(), 'base64')
+      writeFileSync('.data/last-failure.txt', (await this.complaints()).join('\n'))
       throw error
     })
   private waited = (what: () => Promise<unknown>, said: string, patience: number) =>
@@ -167,10 +168,11 @@ export class Page {
         .then((r) => done(r.violations.map((v) => v.id + ': ' + v.nodes.map((n) => n.target.join(' ') + ' ' + n.failureSummary).slice(0, 3).join(' | '))),
               (e) => done(['axe failed: ' + e.message]))`)
   }
-  /** Whether the page scrolls sideways, by how much. */
+  /** By how much the page is wider than the screen; a phone's layout grows with it, so the screen is asked. */
   sideways = () =>
     this.driver.executeScript<number>(
-      'return Math.max(0, document.documentElement.scrollWidth - window.innerWidth)',
+      'return Math.max(0, document.documentElement.scrollWidth - arguments[0])',
+      this.screen.width,
     )
   /** Targets smaller than a finger, by the least side in px. */
   smallTargets = (least: number, within: string) =>

@@ -250,7 +250,7 @@ function enter() {
           <button
             type="button"
             class="quiet"
-            :aria-label="`Take ${regionOf(m.id).label} off`"
+            :aria-label="`Take off: ${regionOf(m.id).label}`"
             @click="marks.delete(m.id)"
           >
             Take off
@@ -270,7 +270,12 @@ function enter() {
       </label>
       <label class="flex items-center gap-3 border-b border-rule">
         <span class="flex-1 font-semibold">All of it left at</span>
-        <input v-model="all" name="all" inputmode="decimal" class="h-12 w-20 border-b border-edge bg-transparent text-right" />
+        <input
+          v-model="all"
+          name="all"
+          inputmode="decimal"
+          class="h-12 w-20 border-b border-edge bg-transparent text-right"
+        />
         mm
       </label>
       <label class="flex items-center gap-3 border-b border-rule">

@@ -36,7 +36,9 @@ const STATE = { new: '', read: 'read', asked: 'asked about' }
       </p>
     </div>
     <button v-if="standing.length > fresh.length" class="quiet" @click="all = !all">
-      {{ all ? 'Only what is new' : `All ${standing.length} for home` }}
+      {{
+        all ? 'Only what is new' : standing.length === 1 ? 'One for home' : `All ${standing.length} for home`
+      }}
     </button>
   </section>
 </template>
