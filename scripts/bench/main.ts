@@ -1,6 +1,7 @@
 import { drag } from './drag'
 import { againstExact, fullSize } from './planner'
 import { fold, simulation } from './record'
+import { room } from './room'
 
 /** Every line a ratio measured in this run, or a time beside one; seeds fixed. Run by npm run bench. */
 const full = process.argv.includes('--full')
@@ -8,4 +9,7 @@ fold()
 simulation()
 await againstExact()
 await fullSize(full)
-if (process.env.GRUMBO_TEST_PG) await drag()
+if (process.env.GRUMBO_TEST_PG) {
+  await drag()
+  await room()
+}

@@ -1,4 +1,4 @@
-import { and, count, eq, inArray, isNull } from 'drizzle-orm'
+import { and, count, eq, inArray, isNull, sql } from 'drizzle-orm'
 import { daysBetween } from '../../core/record/day'
 import type { Day } from '../../core/record/day'
 import type { Room, RoomDog } from '../../shared/api'
@@ -7,7 +7,7 @@ import { db } from '../db/client'
 import { accounts, arrivals, dogs, households, notes } from '../db/schema'
 import { dogFile } from './dogs'
 import { roomPrefs } from './groomers'
-import { todayIn, workOutArrival } from './shared-dog'
+import { forList, todayIn, workOutArrival } from './shared-dog'
 import { keptBy } from './shares'
 
 /** Longest the list is kept waiting for forecasts to be worked out, ms; the rest follow (judgement). */
@@ -66,6 +66,8 @@ export async function roomOf(groomer: Groomer): Promise<Room> {
   }
 }
 
+const of = <T = string>(key: string) => sql<T>`${dogs.profile} ->> ${key}`
+
 async function linesOf(kept: readonly LinkHolder[]): Promise<RoomDog[]> {
   const dogIds = kept.map((k) => k.dogId)
   const homes = [...new Set(kept.map((k) => k.householdId))]
@@ -73,7 +75,11 @@ async function linesOf(kept: readonly LinkHolder[]): Promise<RoomDog[]> {
     db()
       .select({
         id: dogs.id,
-        profile: dogs.profile,
+        // Of a profile a list needs little, and there are hundreds.
+        name: of('name').as('name'),
+        coat: of<RoomDog['coat']>('coat').as('coat'),
+        weightKg: sql<number>`(${dogs.profile} ->> 'weightKg')::float`.as('kg'),
+        nextVisit: of<Day | null>('nextVisit').as('next_visit'),
         timeZone: households.timeZone,
         day: arrivals.day,
         arrival: arrivals.arrival,
@@ -113,25 +119,25 @@ async function linesOf(kept: readonly LinkHolder[]): Promise<RoomDog[]> {
     if (!row) continue
     const day = todayIn(row.timeZone)
     let arrival = k.scope === 'note' ? null : row.arrival
-    const visit = row.profile.nextVisit && row.profile.nextVisit >= day ? row.profile.nextVisit : null
+    const visit = row.nextVisit && row.nextVisit >= day ? row.nextVisit : null
     let isStale = k.scope !== 'note' && isOld(row.day, day, visit)
     if (isStale) {
       const s = { householdId: k.householdId, dogId: k.dogId, day }
       if (performance.now() < end) {
-        arrival = await workOut(s)
+        arrival = forList(await workOut(s))
         isStale = false
       } else stale.push(s)
     }
     lines.push({
       share: k.shareId,
-      name: row.profile.name,
+      name: row.name,
       owner: ownerOf.get(k.householdId) ?? 'the owner',
-      coat: row.profile.coat,
-      weightKg: row.profile.weightKg,
+      coat: row.coat,
+      weightKg: row.weightKg,
       scope: k.scope,
       expires: k.expires.toISOString(),
       visit,
-      arrival: arrival && forList(arrival),
+      arrival,
       stale: isStale,
       unread: unreadOf.get(k.dogId) ?? 0,
     })
@@ -140,6 +146,3 @@ async function linesOf(kept: readonly LinkHolder[]): Promise<RoomDog[]> {
   const when = (d: RoomDog) => d.visit ?? '9999'
   return lines.sort((a, b) => (when(a) !== when(b) ? (when(a) < when(b) ? -1 : 1) : a.name < b.name ? -1 : 1))
 }
-
-/** A list draws shades; the chances behind them are for the dog's own page. */
-const forList = <A extends { chance: object }>(arrival: A): A => ({ ...arrival, chance: {} })

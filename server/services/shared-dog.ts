@@ -11,11 +11,23 @@ import { householdOf } from './accounts'
 import { dogFile } from './dogs'
 import { markRead, notesOf } from './notes'
 
+/** Formats are dear to make, and there are few zones. */
+const dayFormats = new Map<string, Intl.DateTimeFormat>()
+
 /** What day it is in a time zone now. */
-export const todayIn = (timeZone: string) =>
-  new Intl.DateTimeFormat('en-CA', { timeZone, year: 'numeric', month: '2-digit', day: '2-digit' }).format(
-    new Date(),
-  )
+export function todayIn(timeZone: string): string {
+  let format = dayFormats.get(timeZone)
+  if (!format) {
+    format = new Intl.DateTimeFormat('en-CA', {
+      timeZone,
+      year: 'numeric',
+      month: '2-digit',
+      day: '2-digit',
+    })
+    dayFormats.set(timeZone, format)
+  }
+  return format.format(new Date())
+}
 
 /** Who speaks for a household: its first owner. */
 export async function ownerOf(householdId: string): Promise<string> {
@@ -35,13 +47,21 @@ export async function workOutArrival(
   record: DogRecord,
   day: string,
 ): Promise<Arrival> {
-  const arrival = arrivalOf(record, day)
+  const whole = arrivalOf(record, day)
+  const arrival = forList(whole)
   await db()
     .insert(arrivals)
     .values({ householdId, dogId, day, arrival })
     .onConflictDoUpdate({ target: [arrivals.householdId, arrivals.dogId], set: { day, arrival } })
-  return arrival
+  return whole
 }
+
+/** A list draws shades; the chances behind them are for the dog's own page, and open places need no word. */
+export const forList = (arrival: Arrival): Arrival => ({
+  ...arrival,
+  chance: {},
+  shades: Object.fromEntries(Object.entries(arrival.shades).filter(([, shade]) => shade)),
+})
 
 /**
  * A dog as a share shows it. Forecasts rest on all of the record, so that they are the owner's own;

@@ -234,7 +234,7 @@ const dayOf = (iso: string) => localDay(new Date(iso))
         </p>
         <fieldset class="border-t border-rule">
           <legend class="small float-left w-full pt-2">Goes along</legend>
-          <label class="flex min-h-11 items-center gap-2">
+          <label class="clear-left flex min-h-11 w-full items-center gap-2">
             <input v-model="withMap" type="checkbox" name="with-map" class="size-5 accent-ink" />the coat map
             as it stands today
           </label>
