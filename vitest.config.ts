@@ -19,7 +19,7 @@ export default defineConfig({
           include: ['tests/api/**/*.test.ts'],
           testTimeout: 60_000,
           hookTimeout: 60_000,
-          fileParallelism: false,
+          maxWorkers: 2,
           sequence: { groupOrder: 1 },
         },
       },

@@ -1,0 +1,75 @@
+import { describe, expect, it } from 'vitest'
+import { dog, entry } from '../../tests/support/dogs'
+import { Coat, coatOn } from '../record/fold'
+import { chanceOfAnyMat } from '../record/odds'
+import { arrivalOf, GO_SHORT_MINUTES } from './arrival'
+import { playAhead } from './kept'
+
+const AT = '2026-09-20'
+const VISIT = '2026-10-20'
+
+describe('what a groomer is about to find', () => {
+  it('is the coat on the day of the visit, the owner’s minutes kept', () => {
+    const record = dog({ nextVisit: VISIT })
+    const a = arrivalOf(record, AT)
+    expect(a.visit).toBe(VISIT)
+    expect(a.any).toBeCloseTo(chanceOfAnyMat(playAhead(coatOn(record, AT), VISIT).coat.places), 12)
+    expect(arrivalOf(dog(), AT).visit).toBeNull()
+    expect(arrivalOf(dog(), AT).any).toBeCloseTo(chanceOfAnyMat(coatOn(dog(), AT).places), 12)
+  })
+  it('allows at least nothing, and its spread holds its middle; more neglect, more minutes, then short', () => {
+    const minutes = [40, 10, 0].map((m) =>
+      arrivalOf(dog({ nextVisit: VISIT, minutes: Array(7).fill(m) as number[] }, 40), AT),
+    )
+    for (const { minutes: m } of minutes) {
+      expect(m.low).toBeGreaterThanOrEqual(0)
+      expect(m.low).toBeLessThanOrEqual(m.usual)
+      expect(m.high).toBeGreaterThan(m.usual)
+    }
+    const usual = minutes.map((a) => a.minutes.usual)
+    expect([...usual].sort((a, b) => a - b)).toEqual(usual)
+    expect(minutes[0]!.short).toBe(false)
+    expect(usual[2]!).toBeGreaterThan(GO_SHORT_MINUTES)
+    expect(minutes[2]!.short).toBe(true)
+  })
+  it('the spread of one place with nothing learned is that of its Gamma mixture: mean m, variance m + m²(var θ)', () => {
+    // φ ~ Gamma(6, 6) and ψ ~ Gamma(3, 3): var θ = E φ² · E ψ² − 1 = (7/6)(4/3) − 1.
+    const a = arrivalOf(dog({ minutes: Array(7).fill(0) as number[] }), '2026-09-02')
+    const coat = coatOn(dog({ minutes: Array(7).fill(0) as number[] }), '2026-09-02')
+    const v = (7 / 6) * (4 / 3) - 1
+    const weigh = [0.5, 2, 8]
+    const variance = coat.places.reduce(
+      (sum, p) => sum + p.unseen.reduce((s, m, k) => s + weigh[k]! ** 2 * (m + v * m * m), 0),
+      0,
+    )
+    // The quadrature over φ is within a hundredth of the Gamma's own second moment.
+    expect((a.minutes.high - a.minutes.usual) / (1.2816 * Math.sqrt(variance))).toBeCloseTo(1, 2)
+  })
+  it('tells concerns that are open, what is refused with how far it is at home, and whether anything was written', () => {
+    const record = dog({}, 20, [
+      entry('2026-09-10', { kind: 'concern', where: 'beard', seen: ['red'] }),
+      entry('2026-09-11', {
+        kind: 'check',
+        region: 'hindfoot.left',
+        finding: 'refused',
+        comfort: 'stopped',
+      }),
+    ])
+    const a = arrivalOf(record, AT)
+    expect(a.concerns).toEqual([expect.stringMatching(/^Beard: /)])
+    expect(a.refuses).toEqual([{ place: 'hindfoot', why: 'refused', works: 'hand near', snapped: false }])
+    expect([a.days, a.last, a.known]).toEqual([1, '2026-09-11', true])
+    expect(arrivalOf(dog(), AT).known).toBe(false)
+  })
+  it('felt goes short however little else there is', () => {
+    const felt = entry(AT, { kind: 'check', region: 'beard', finding: 'felt' })
+    expect(arrivalOf(dog({ minutes: Array(7).fill(40) as number[] }, 8, [felt]), AT).short).toBe(true)
+  })
+  it('leaves the record’s coat as it was', () => {
+    const record = dog({ nextVisit: VISIT })
+    const before = JSON.stringify(record)
+    arrivalOf(record, AT)
+    expect(JSON.stringify(record)).toBe(before)
+    expect(new Coat(record.profile, 0).places.length).toBe(41)
+  })
+})
