@@ -62,18 +62,6 @@ const dog = (name) => `/dogs/${me.dogs.find((d) => d.profile.name === name).id}`
 await picture('today', DESK, visit(dog('Tansy')))
 await picture('today-dark', { ...DESK, dark: true }, visit(dog('Wren')))
 await picture('today-phone', PHONE, visit(dog('Tansy')))
-await picture(
-  'story',
-  DESK,
-  then(
-    visit(dog('Tansy')),
-    () =>
-      run(
-        `document.querySelector('[data-region="behind-ear.left"]').dispatchEvent(new MouseEvent('click', { bubbles: true }))`,
-      ),
-    () => press('What that is made of'),
-  ),
-)
 /** The plan is refined: nothing moves any more. */
 const planned = async () => {
   for (const end = Date.now() + 15_000; Date.now() < end;) {
@@ -122,13 +110,45 @@ await picture(
     () => press('All well'),
   ),
 )
-await picture('handling-phone', PHONE, visit(`${dog('Tansy')}/handling`))
 await picture('note', DESK, then(visit(`${dog('Tansy')}/groomer`)))
-await then(visit(`${dog('Tansy')}/groomer`), () => press('Send to'))()
+await then(
+  visit(`${dog('Tansy')}/groomer`),
+  () => press('Send to'),
+  () => press('Make a link and a code'),
+)()
 const link = await run(`return document.querySelector('[data-link]')?.value ?? ''`)
 if (link) {
   await picture('link', DESK, visit(new URL(link).pathname))
 }
+/** The groomer's room; its forecasts are worked out a moment after it is first opened. */
+const worked = async () => {
+  for (const end = Date.now() + 15_000; Date.now() < end;) {
+    if (await run(`return !/Being worked out/.test(document.body.innerText)`)) return
+    await new Promise((r) => setTimeout(r, 200))
+  }
+}
+const mark = (region, finding) => () =>
+  run(
+    `document.querySelector('[data-region="' + arguments[0] + '"]').dispatchEvent(new MouseEvent('click', { bubbles: true }))`,
+    region,
+  ).then(() => press(finding))
+await then(visit('/room'), () => press('Look round'))()
+await picture(
+  'room',
+  DESK,
+  then(visit('/room'), worked, () => press('All dogs'), worked),
+)
+await picture(
+  'visit-phone',
+  { ...PHONE, height: 1400 },
+  then(
+    visit('/room'),
+    worked,
+    () => run(`document.querySelector('[data-room-dog]').click()`),
+    () => press('Enter a visit'),
+    mark('armpit.left', 'mat'),
+  ),
+)
 const answers = (more) => () =>
   run(
     `localStorage.setItem('setup', JSON.stringify({ name: 'Merle', sex: 'male', coat: 'wool-cross', kg: '12', bodyMm: 25, ...arguments[0] }))`,

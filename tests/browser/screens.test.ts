@@ -142,7 +142,8 @@ const SCREENS: [string, () => Promise<void>, string | RegExp][] = [
     'the note, sent',
     async () => {
       await page.visit(`/dogs/${dog.id}/groomer`)
-      await page.press('Make a new link')
+      await page.type('[name=share-groomer]', 'Wilhelmina')
+      await page.press('Make a link and a code')
       await page.find('[data-link]')
       await page.press('Send to')
     },
@@ -157,7 +158,10 @@ const SCREENS: [string, () => Promise<void>, string | RegExp][] = [
     },
     'walk the coat map',
   ],
-  ['the household', () => page.visit('/household'), 'Add a dog'],
+  ['the household', () => page.visit('/household'), 'How you hear of things'],
+  ['a visit, from the slip', () => page.visit(`/dogs/${dog.id}/visit`), 'Enter the visit'],
+  ['the way into a room', () => page.visit('/room'), 'The groomer’s room'],
+  ['an invitation that is over', () => page.visit('/join/nothing-of-the-kind-000000'), 'opens nothing'],
   ['setup, its first question', () => page.visit('/setup'), 'What is your dog called?'],
   [
     'setup, the coat',
@@ -185,7 +189,7 @@ describe.each(SCREENS)('%s', (_name, go, says) => {
   ])('on %s', async (_where, screen, dark) => {
     await page.size(screen, dark)
     await go()
-    await page.says(says)
+    await page.says(says, 30_000)
     expect(await page.violations()).toEqual([])
     expect(await page.sideways()).toBe(0)
   })

@@ -81,7 +81,7 @@ const chance = (id: RegionId) => arrival.value?.chance[id] ?? 0
 </script>
 
 <template>
-  <div class="desk:grid desk:grid-cols-2 desk:gap-12">
+  <div class="[overflow-wrap:anywhere] desk:grid desk:grid-cols-2 desk:gap-12">
     <div>
       <h1 class="mt-4 break-words">
         {{ shared.profile.name
@@ -152,7 +152,7 @@ const chance = (id: RegionId) => arrival.value?.chance[id] ?? 0
       <dl class="mt-3 space-y-1">
         <div v-if="shared.profile.wish" class="flex gap-4">
           <dt class="why w-16 shrink-0">asks</dt>
-          <dd class="break-words">{{ shared.profile.wish }}</dd>
+          <dd class="min-w-0">{{ shared.profile.wish }}</dd>
         </div>
         <div v-if="arrival?.refuses.length" class="flex gap-4">
           <dt class="why w-16 shrink-0">hard</dt>

@@ -77,7 +77,10 @@ useHead({ title: computed(() => `${profile.value.name}, card · Grumbo`) })
       <p class="why">One page for {{ profile.groomer ?? 'the groomer' }}, to print or save as PDF.</p>
       <button class="act act-filled shrink-0" @click="print">Print or save</button>
     </div>
-    <article class="mt-3 border border-ink p-5 print:mt-0 print:border-0 print:p-0" data-card>
+    <article
+      class="mt-3 border border-ink p-5 [overflow-wrap:anywhere] print:mt-0 print:border-0 print:p-0"
+      data-card
+    >
       <header class="flex items-end justify-between gap-4 border-b border-ink pb-2">
         <div>
           <h1 class="!text-[34px]">{{ profile.name }}</h1>

@@ -174,6 +174,13 @@ async function copy() {
 }
 const to = computed(() => live.value[0]?.groomer ?? (groomer.value.trim() || 'the groomer'))
 const dayOf = (iso: string) => localDay(new Date(iso))
+/** With its year where that is not this one. */
+function untilDay(iso: string) {
+  const day = dayOf(iso)
+  return day.slice(0, 4) === today.value.slice(0, 4)
+    ? dayAndMonth(day)
+    : `${dayAndMonth(day)} ${day.slice(0, 4)}`
+}
 </script>
 
 <template>
@@ -320,10 +327,14 @@ const dayOf = (iso: string) => localDay(new Date(iso))
                 ? 'closed'
                 : Date.parse(s.expires) < Date.now()
                   ? 'run out'
-                  : `${SCOPE_WORDS[s.scope]}, open until ${dayAndMonth(dayOf(s.expires))}${s.room ? `, in ${s.room}` : ''}${s.lastOpened ? `, opened ${sayDay(dayOf(s.lastOpened), today)}` : ', not opened yet'}`
+                  : `${SCOPE_WORDS[s.scope]}, open until ${untilDay(s.expires)}${s.room ? `, in ${s.room}` : ''}${s.lastOpened ? `, opened ${sayDay(dayOf(s.lastOpened), today)}` : ', not opened yet'}`
             }}</span>
           </span>
-          <button v-if="!s.revoked && Date.parse(s.expires) > Date.now()" class="quiet" @click="revoke(s.id)">
+          <button
+            v-if="!s.revoked && Date.parse(s.expires) > Date.now()"
+            class="quiet whitespace-nowrap"
+            @click="revoke(s.id)"
+          >
             Close it
           </button>
         </li>
