@@ -56,6 +56,8 @@ interface Story {
   /** Places that knot more readily on this dog than its coat says: what learning should find. */
   prone: PlaceId[]
   notes: { author: 'owner' | 'groomer'; body: string; daysAgo: number }[]
+  /** What the groomer asked for at home at the last visit; it was read. */
+  advice?: { place: PlaceId; says: string }[]
 }
 
 export const OWNER = 'Ruth Ambrell'
@@ -82,6 +84,10 @@ const STORIES: Story[] = [
     refuses: { hindfoot: 0.35 },
     fidgets: ['forefoot', 'beard', 'inner-thigh'],
     prone: ['behind-ear', 'armpit'],
+    advice: [
+      { place: 'hindfoot', says: 'Lying down, two feet a day.' },
+      { place: 'behind-ear', says: 'Hold the flap up, comb away from its edge.' },
+    ],
     chapters: [
       { days: 56, kept: 0.8, wet: [{ day: 20, how: 'grass', combedDry: false }], found: [] },
       {
@@ -276,6 +282,18 @@ function live(story: Story, today: Day, owner = OWNER): DemoDog {
     }
     start = addDays(start, chapter.days)
     if (start !== today || chapter !== story.chapters.at(-1)) visit(start, chapter.found)
+  }
+  const last = addDays(start, -(story.chapters.at(-1)?.days ?? 0))
+  for (const { place, says } of story.advice ?? []) {
+    const advice = careId(last)
+    record.entries.push(
+      { id: advice, day: last, what: { kind: 'advice', from: GROOMER, place, says } },
+      {
+        id: careId(last),
+        day: last,
+        what: { kind: 'advice-answer', advice, how: 'read' },
+      },
+    )
   }
 
   function session(chapter: Chapter, day: Day, minutes: number) {
