@@ -30,28 +30,27 @@ interface Stale {
   dogId: string
   day: string
 }
-/** What is being worked out in this process, so that nothing is twice. */
-const underWay = new Set<string>()
-
 async function workOut({ householdId, dogId, day }: Stale) {
   const file = await dogFile(householdId, dogId)
   return workOutArrival(householdId, dogId, file, day)
 }
 
-/** Works the rest out one after another, letting go between them. */
+/** What this process has still to work out, by dog: each once, however often its list is looked at. */
+const queue = new Map<string, Stale>()
+let working = false
+
+/** Works these out one after another, letting go between them. */
 async function workOutLater(stale: readonly Stale[]) {
-  for (const s of stale) {
-    if (underWay.has(s.dogId)) continue
-    underWay.add(s.dogId)
-    try {
-      await workOut(s)
-    } catch {
-      // The dog is gone, or the next look tries again.
-    } finally {
-      underWay.delete(s.dogId)
-    }
+  for (const s of stale) queue.set(s.dogId, s)
+  if (working) return
+  working = true
+  for (let next = queue.values().next().value; next; next = queue.values().next().value) {
+    // The dog may be gone; if not, the next look tries again.
+    await workOut(next).catch(() => undefined)
+    queue.delete(next.dogId)
     await new Promise((r) => setImmediate(r))
   }
+  working = false
 }
 
 /** A groomer's room: every dog shared with them, the next to come first. */
