@@ -160,7 +160,7 @@ const CALLOUTS = [
         /></label>
         <button class="act act-plain" :disabled="busy">Sign in</button>
       </div>
-      <p v-if="problem" class="refusal mt-2" role="alert">{{ problem }}</p>
+      <p v-if="problem || store.why" class="refusal mt-2" role="alert">{{ problem || store.why }}</p>
       <p class="mt-1 flex flex-wrap items-center justify-between gap-x-6">
         <span class="small">A vet’s or groomer’s word comes before ours.</span>
         <NuxtLink to="/room" class="quiet">I am a groomer</NuxtLink>

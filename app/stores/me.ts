@@ -5,6 +5,8 @@ import { forgetAll, keepMe, keptMe } from '~/offline/device'
 /** Who is signed in on this device, and their dogs. */
 export const useMe = defineStore('me', () => {
   const me = ref<Me | null>(null)
+  /** Why nobody is signed in, where there is more to say than that. */
+  const why = ref('')
 
   /** From the server, or as last kept when there is no signal. Null when nobody is signed in. */
   async function load(): Promise<Me | null> {
@@ -13,6 +15,7 @@ export const useMe = defineStore('me', () => {
       await keepMe(me.value).catch(() => undefined)
     } catch (error) {
       me.value = error instanceof NoSignal ? ((await keptMe().catch(() => null)) ?? null) : null
+      why.value = error instanceof Refused && /no longer/.test(error.message) ? error.message : ''
     }
     return me.value
   }
@@ -30,5 +33,5 @@ export const useMe = defineStore('me', () => {
   const mayLog = computed(() => me.value?.role !== 'viewer')
   const mayChange = computed(() => !me.value || me.value.role === 'owner')
 
-  return { me, load, forget, signOut, mayLog, mayChange }
+  return { me, why, load, forget, signOut, mayLog, mayChange }
 })

@@ -7,8 +7,10 @@ import { sayWhere } from '#core/care/look-over'
 import { SIGNS, SPOTS } from '#core/care/signs'
 import type { Fact, FactOf } from '#core/record/entries'
 import type { TidyId } from '#core/record/tidies'
+import { dayAndMonth } from '#core/record/say-day'
 import { sayFound } from './found'
 import { plural } from './numbers'
+import { DID_WORDS } from './visit'
 
 /** What the diary can be narrowed to. */
 export const DIARY_KINDS = {
@@ -77,6 +79,16 @@ const sayVisitFound = ({ found }: FactOf<'visit'>) => {
   if (knots) return `found something in ${plural(knots, 'place')}`
   return found.length ? 'the comb went through everywhere' : 'nothing told of knots'
 }
+/** A visit as the groomer entered it: what was found and done, how the dog was, and when again. */
+const sayVisit = (visit: FactOf<'visit'>) =>
+  [
+    sayVisitFound(visit),
+    (visit.did ?? []).map((d) => DID_WORDS[d].toLowerCase()).join(', '),
+    visit.comfort ?? '',
+    visit.suggests ? `again ${dayAndMonth(visit.suggests.day)}. ${visit.suggests.why}`.trim() : '',
+  ]
+    .filter(Boolean)
+    .join('; ')
 
 /** An entry in a few words: what it is, and what it says. */
 export function sayFact(what: Fact): { what: string; says: string } {
@@ -104,7 +116,7 @@ export function sayFact(what: Fact): { what: string; says: string } {
     case 'visit':
       return {
         what: `${what.home ? 'A clip at home' : 'Visit'}${what.by ? `, ${what.by}` : ''}`,
-        says: sayVisitFound(what),
+        says: sayVisit(what),
       }
     case 'advice':
       return {

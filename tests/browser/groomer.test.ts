@@ -163,6 +163,15 @@ describe('the groomer’s room', () => {
     await owner.press('End here')
     await owner.visit(`/dogs/${dog.id}`)
     await owner.find('[data-advice]')
+    await owner.press('Read')
+    await owner.until(
+      async () => (await file()).entries.some((e) => e.what.kind === 'advice-answer'),
+      'the answer did not go up',
+    )
+    await owner.press('One for home')
+    await groomer.driver.navigate().refresh()
+    await groomer.says('For home, still standing')
+    expect(await groomer.text('[data-standing]')).toBe('Hind feet: Lying down, two at a time. read')
     await owner.press('Ask')
     await owner.until(
       async () =>
@@ -301,6 +310,7 @@ describe('a household', () => {
     await groomer.says('This invitation opens nothing')
     await groomer.visit(`/dogs/${dog.id}`)
     await groomer.until(async () => (await groomer.at()) === '/', 'still in')
+    await groomer.says('You are no longer a member of')
   })
   it('deletion is told with its day, and taken back', async () => {
     await owner.press('Delete everything')

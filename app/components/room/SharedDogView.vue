@@ -2,6 +2,7 @@
 import { v7 as uuid } from 'uuid'
 import { placeRow, regionOf } from '#core/coat/regions'
 import type { RegionId } from '#core/coat/regions'
+import { standingAdvice } from '#core/care/advice'
 import { namePlaces, placeStories, stretchStart } from '#core/care/note'
 import { coatOn } from '#core/record/fold'
 import { dayAndMonth, sayDay, weekdayName } from '#core/record/say-day'
@@ -45,11 +46,13 @@ const view = computed(() => {
     plates: stories
       .slice(0, 5)
       .map((t, i) => ({ number: i + 1, place: t.place, label: placeRow(t.place).plural.toLowerCase() })),
+    advice: standingAdvice(record, s.today),
     photos: facts.flatMap((f) => (f.what.kind === 'photo' ? [{ id: f.id, day: f.day, ...f.what }] : [])),
   }
 })
 const arrival = computed(() => props.shared.arrival)
 const says = computed(() => arrival.value && sayArrival(arrival.value, props.shared.today))
+const ADVICE_STATE = { new: 'not read yet', read: 'read', asked: 'they ask about it' }
 const ended = { out: 'came out', left: 'left for you', refused: 'then refused' } as const
 const tellStory = (s: (typeof view.value)['stories'][number]) =>
   s.finding === 'refused'
@@ -164,6 +167,13 @@ const chance = (id: RegionId) => arrival.value?.chance[id] ?? 0
           </dd>
         </div>
       </dl>
+      <template v-if="wide && view.advice.length">
+        <h2 class="mt-6 border-b border-ink pb-2">For home, still standing</h2>
+        <p v-for="a in view.advice" :key="a.id" class="border-b border-rule py-2" data-standing>
+          <b v-if="a.place" class="font-semibold">{{ placeRow(a.place).plural }}:</b> {{ a.says }}
+          <span class="small">{{ ADVICE_STATE[a.state] }}</span>
+        </p>
+      </template>
       <template v-if="wide && view.photos.length">
         <h2 class="mt-6 border-b border-ink pb-2">Photographs</h2>
         <ul class="mt-2 flex flex-wrap gap-3">
