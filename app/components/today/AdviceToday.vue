@@ -2,6 +2,7 @@
 import { standingAdvice } from '#core/care/advice'
 import type { Advice } from '#core/care/advice'
 import { placeRow } from '#core/coat/regions'
+import { capital, countWord } from '~/words/numbers'
 
 /** What the groomer asked for at home: read, done with, or asked about. */
 const { file, today } = useDog()
@@ -36,9 +37,7 @@ const STATE = { new: '', read: 'read', asked: 'asked about' }
       </p>
     </div>
     <button v-if="standing.length > fresh.length" class="quiet" @click="all = !all">
-      {{
-        all ? 'Only what is new' : standing.length === 1 ? 'One for home' : `All ${standing.length} for home`
-      }}
+      {{ all ? 'Only what is new' : `${capital(countWord(standing.length))} for home` }}
     </button>
   </section>
 </template>
