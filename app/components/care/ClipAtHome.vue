@@ -6,7 +6,8 @@ import { bladeFor } from '#core/care/blades'
 import { PART_IDS } from '#core/coat/regions'
 import type { PartId } from '#core/coat/regions'
 import { careDrawings } from '#drawing/care/which'
-import { listed } from '~/words/numbers'
+import { capital, listed } from '~/words/numbers'
+import { PART_WORDS } from '~/words/parts'
 import type { RunStep } from './StepRun.vue'
 
 /** A body clip at home: led, and written down as a visit done at home with the lengths left. */
@@ -26,13 +27,6 @@ const blocked = computed(
     coat.value.places.some((p) => p.last?.finding === 'felt' || (p.left.length && p.last?.finding === 'mat')),
 )
 
-const PARTS: Record<PartId, string> = {
-  body: 'Body',
-  legs: 'Legs',
-  head: 'Head',
-  ears: 'Ears',
-  tail: 'Tail and britches',
-}
 const lengthNow = (part: PartId) => {
   const rows = coat.value.places.filter((p) => p.region.part === part)
   return rows.length ? Math.round(rows.reduce((s, p) => s + p.mm, 0) / rows.length) : 0
@@ -43,7 +37,7 @@ const wrong = computed(() => {
   for (const p of given.value) {
     const n = Number(lengths[p])
     const problem = lengthProblem(n) ?? longerProblem(lengthNow(p), n)
-    if (problem) return `${PARTS[p]}: ${problem}`
+    if (problem) return `${capital(PART_WORDS[p])}: ${problem}`
   }
   return null
 })
@@ -71,7 +65,7 @@ async function write() {
     </p>
     <label v-for="p in PART_IDS" :key="p" class="mt-2 flex items-center gap-3 border-b border-rule py-1">
       <span class="flex-1"
-        >{{ PARTS[p] }}
+        >{{ capital(PART_WORDS[p]) }}
         <span class="small"
           >now {{ lengthNow(p) }} mm{{
             lengths[p].trim() === '' || wrong ? '' : `, near a ${bladeFor(Number(lengths[p]))}`

@@ -16,8 +16,9 @@ import type { Setting, TaughtId } from '#core/record/habits'
 import type { DogRecord } from '#core/record/fold'
 import { MOST_NOTE } from '#shared/limits'
 import { SETTING_WORDS, TAUGHT_WORDS } from '~/words/care'
-import { plural } from '~/words/numbers'
+import { capital, plural } from '~/words/numbers'
 import { DID_WORDS, saySuggestion } from '~/words/visit'
+import { PART_WORDS } from '~/words/parts'
 
 /**
  * A visit, entered on the map: lengths for the whole body in one go, what was found where, what was
@@ -47,13 +48,6 @@ const who = ref(props.by ?? profile.value.groomer ?? '')
 /** Lengths as typed, mm; a blade fills one in. */
 const all = ref('')
 const parts = reactive<Record<PartId, string>>({ body: '', legs: '', head: '', ears: '', tail: '' })
-const PARTS: Record<PartId, string> = {
-  body: 'Body',
-  legs: 'Legs',
-  head: 'Head',
-  ears: 'Ears',
-  tail: 'Tail and britches',
-}
 const blade = ref('')
 watch(blade, (id) => {
   const mm = BLADES.find((b) => b.id === id)?.mm
@@ -288,7 +282,7 @@ function enter() {
       <details class="border-b border-rule">
         <summary class="quiet cursor-pointer">Not the same everywhere</summary>
         <label v-for="p in PART_IDS" :key="p" class="flex items-center gap-3 border-t border-rule">
-          <span class="flex-1">{{ PARTS[p] }}</span>
+          <span class="flex-1">{{ capital(PART_WORDS[p]) }}</span>
           <input
             v-model="parts[p]"
             :name="`part-${p}`"

@@ -5,13 +5,13 @@ import { openConcerns, readOut } from '#core/care/look-over'
 import { draftNote, stretchStart } from '#core/care/note'
 import { COATS } from '#core/coat/coat-types'
 import { PART_IDS } from '#core/coat/regions'
-import type { PartId } from '#core/coat/regions'
 import { habitsOf } from '#core/record/habits'
 import { dayAndMonth } from '#core/record/say-day'
 import { chanceOfAnyMat, expectedKnots, expectedMats } from '#core/record/odds'
 import { sayHandled } from '~/words/diary'
 import { SETTING_WORDS } from '~/words/care'
 import { inOdds, plural } from '~/words/numbers'
+import { PART_WORDS } from '~/words/parts'
 
 /** The handover card: one page for the groomer's table, and their card back to fill by hand. */
 const { file, today, coat } = useDog()
@@ -39,17 +39,10 @@ const expected = computed(() => {
   const mats = places.reduce((s, p) => s + expectedMats(p), 0)
   return `A mat somewhere: ${inOdds(chanceOfAnyMat(places))}. Expect about ${plural(Math.round(knots), 'tight knot')} and ${plural(Math.round(mats), 'mat')}.`
 })
-const PARTS: Record<PartId, string> = {
-  body: 'body',
-  legs: 'legs',
-  head: 'head',
-  ears: 'ears',
-  tail: 'tail and britches',
-}
 const lengths = computed(() =>
   PART_IDS.map((part) => {
     const rows = coat.value.places.filter((p) => p.region.part === part)
-    return `${PARTS[part]} ${Math.round(rows.reduce((s, p) => s + p.mm, 0) / Math.max(1, rows.length))}`
+    return `${PART_WORDS[part]} ${Math.round(rows.reduce((s, p) => s + p.mm, 0) / Math.max(1, rows.length))}`
   }).join(', '),
 )
 const setting = computed(() => {

@@ -8,6 +8,7 @@ import type { Comfort } from '#core/record/findings'
 import type { Learned } from '#core/learn/normal'
 import { leadShape } from '~/components/lead/lead'
 import { capital, plural } from '~/words/numbers'
+import { PART_WORDS } from '~/words/parts'
 
 /** Progress: what the comb has said, what was spent, what has been learned of this dog. */
 const { file, today, coat, planning, stretch: frame } = useDog()
@@ -46,13 +47,6 @@ const COMFORT_PATH: Record<Comfort, string> = {
   easy: 'M2 10h28',
   fidgety: 'M2 10c3-9 6-9 9 0s6 9 9 0 6-9 10 0',
   stopped: 'M2 10h20M24 2v16',
-}
-const PARTS: Record<string, string> = {
-  head: 'head',
-  ears: 'ears',
-  body: 'body',
-  legs: 'legs',
-  tail: 'tail and britches',
 }
 const mostMinutes = computed(() => Math.max(30, ...weeks.value.map((w) => Math.max(w.spent, w.had))))
 const strokes = (n: number) => Array.from({ length: Math.round(n) }, (_, m) => `M${m * 3 + 1} 0v12`).join('')
@@ -198,7 +192,7 @@ const sayLearned = (l: Learned, times: number) =>
             :key="row.part"
             class="grid min-h-[36px] grid-cols-[110px_1fr] items-center"
           >
-            <span class="text-[14px] text-ink-2">{{ PARTS[row.part] }}</span>
+            <span class="text-[14px] text-ink-2">{{ PART_WORDS[row.part] }}</span>
             <svg
               :viewBox="`0 0 ${row.by.length * 34} 20`"
               class="h-5 w-full max-w-[250px]"
