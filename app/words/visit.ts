@@ -3,7 +3,7 @@ import type { VisitDid } from '#core/care/visit-did'
 import { regionOf } from '#core/coat/regions'
 import type { Arrival } from '#core/plan/arrival'
 import { sayDay } from '#core/record/say-day'
-import { countWord, inOdds, plural } from './numbers'
+import { capital, countWord, inOdds, plural } from './numbers'
 
 export const DID_WORDS: Record<VisitDid, string> = {
   bath: 'Bath and dry',
@@ -22,7 +22,6 @@ export const DID_WORDS: Record<VisitDid, string> = {
 
 /** Mats as a count a person would say. */
 const mats = (n: number) => (n < 0.5 ? 'no mat' : plural(Math.round(n), 'mat'))
-const capital = (s: string) => s.charAt(0).toUpperCase() + s.slice(1)
 
 /** Why the next visit is suggested for then: how the coat did against the forecast, and what that makes likely. */
 export function saySuggestion({ weeks, forecast, found }: Suggestion): string {

@@ -1,5 +1,5 @@
 import { randomLcg } from 'd3-random'
-import { AT_ONCE, REFINED } from '#core/plan/best/planner'
+import { AT_ONCE, PROOF, REFINED } from '#core/plan/best/planner'
 import { askedOf, StretchPlanner } from '#core/plan/stretch'
 import type { StretchPlan } from '#core/plan/standing'
 import { coatOn } from '#core/record/fold'
@@ -44,7 +44,7 @@ function plan({ record, at, standing }: PlanRequest) {
 function weigh({ record, at, standing }: PlanRequest) {
   if (!standing) return
   const asked = { coat: coatOn(record, at), choices: standing.choices, fixed: [] }
-  const planner = new StretchPlanner(asked, AT_ONCE, randomLcg(SEED))
+  const planner = new StretchPlanner(asked, PROOF, randomLcg(SEED))
   while (planner.advance());
   answer({ kind: 'weighed', gap: planner.gapOf(standing.sessions.filter((s) => s.day >= at)) })
 }

@@ -19,6 +19,9 @@ export interface Suggestion {
   found: number
 }
 
+/** A visit as an entry of the record. */
+export type VisitEntry = Entry & { what: FactOf<'visit'> }
+
 const matsIn = (visit: FactOf<'visit'>) =>
   visit.found.reduce(
     (sum, f) => sum + (f.finding === 'felt' ? 5 : f.finding === 'mat' ? (f.count ?? 1) : 0),
@@ -30,7 +33,7 @@ const matsIn = (visit: FactOf<'visit'>) =>
  * coat as this visit leaves it, what was found learned from, and the owner's minutes kept.
  * @param visit the visit as it is being entered, of day `entry.day`
  */
-export function suggestVisit(record: DogRecord, entry: Entry & { what: FactOf<'visit'> }): Suggestion {
+export function suggestVisit(record: DogRecord, entry: VisitEntry): Suggestion {
   const { day, what } = entry
   const before = coatOn(record, day)
   const after = coatOn({ ...record, entries: [...record.entries, entry] }, day)

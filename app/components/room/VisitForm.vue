@@ -1,14 +1,13 @@
 <script setup lang="ts">
 import { v7 as uuid } from 'uuid'
-import { refDebounced } from '@vueuse/core'
 import { BLADES } from '#core/care/blades'
 import { lengthProblem } from '#core/care/even-up'
-import { suggestVisit } from '#core/care/next-visit'
+import type { VisitEntry } from '#core/care/next-visit'
 import { VISIT_DID } from '#core/care/visit-did'
 import type { VisitDid } from '#core/care/visit-did'
 import { PART_IDS, regionOf, REGIONS } from '#core/coat/regions'
 import type { PartId, PlaceId, RegionId } from '#core/coat/regions'
-import type { Entry, FactOf } from '#core/record/entries'
+import type { Entry } from '#core/record/entries'
 import { COMFORT_IDS, FINDING_IDS } from '#core/record/findings'
 import type { Comfort, Finding } from '#core/record/findings'
 import { SETTINGS, TAUGHT } from '#core/record/habits'
@@ -35,7 +34,7 @@ const props = defineProps<{
   problem: string
 }>()
 export interface VisitEntered {
-  visit: Entry & { what: FactOf<'visit'> }
+  visit: VisitEntry
   advice: Entry[]
   note?: { id: string; body: string }
 }
@@ -119,7 +118,7 @@ const wrong = computed(() => {
 })
 
 const visitId = uuid()
-const visit = computed<VisitEntered['visit']>(() => ({
+const visit = computed<VisitEntry>(() => ({
   id: visitId,
   day: day.value,
   what: {
@@ -147,8 +146,10 @@ const visit = computed<VisitEntered['visit']>(() => ({
       : {}),
   },
 }))
-const settled = refDebounced(visit, 400)
-const suggestion = computed(() => (wrong.value ? null : suggestVisit(props.record, settled.value)))
+const { suggestion, latest } = useSuggestion(
+  () => props.record,
+  computed(() => (wrong.value ? null : visit.value)),
+)
 const next = ref('')
 const nextShown = computed({
   get: () => next.value || (suggestion.value?.day ?? ''),
@@ -156,8 +157,13 @@ const nextShown = computed({
 })
 const why = computed(() => (suggestion.value && !next.value ? saySuggestion(suggestion.value) : ''))
 
-function enter() {
-  if (wrong.value) return
+const entering = ref(false)
+async function enter() {
+  if (wrong.value || entering.value) return
+  entering.value = true
+  // What goes along is of the visit as it is entered, not as it was a moment before.
+  if (!next.value) await latest()
+  entering.value = false
   const from = who.value.trim()
   const say = (says: string, place?: PlaceId): Entry => ({
     id: uuid(),
@@ -351,9 +357,9 @@ function enter() {
         <span class="flex-1 font-semibold">Next visit</span>
         <input v-model="nextShown" type="date" name="next" :min="day" class="h-12 bg-transparent" />
       </label>
-      <p v-if="why" class="why mt-1" data-why>{{ why }}</p>
+      <p v-if="why" class="why mt-1">{{ why }}</p>
       <p v-if="wrong || problem" class="refusal mt-3" role="alert">{{ wrong || problem }}</p>
-      <button class="act act-filled mt-4 w-full text-[17px]" :disabled="busy || !!wrong">
+      <button class="act act-filled mt-4 w-full text-[17px]" :disabled="busy || entering || !!wrong">
         Enter the visit
       </button>
     </section>

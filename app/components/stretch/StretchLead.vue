@@ -98,12 +98,37 @@ const careDays = computed(() => {
   return [...days.values()]
 })
 const careSaid = (care: readonly CareId[]) => care.map((c) => CARE[c].label.toLowerCase()).join(', ')
+/** Pixels a mark takes, and a letter below it about; rounds until neighbours stand clear. */
+const MARK = 21
+const LETTER = 6.6
+const ROUNDS = 30
+/** Where each day's marks stand: at their day, or moved aside as far as their neighbours need. */
+const careAt = computed(() => {
+  const days = [...careDays.value].sort((a, b) => (a.day < b.day ? -1 : 1))
+  const half = days.map(({ care }) => {
+    const said = wide.value ? careSaid(care).length * LETTER : 0
+    return Math.max(care.length * MARK, said) / 2 + 2
+  })
+  const centre = days.map((c) => x(c.day))
+  for (let round = 0; round < ROUNDS; round++)
+    for (let n = 0; n < days.length; n++) {
+      const over = n ? centre[n - 1]! + half[n - 1]! + half[n]! - centre[n]! : 0
+      if (over > 0) {
+        centre[n - 1]! -= over / 2
+        centre[n]! += over / 2
+      }
+      centre[n] = Math.max(half[n]!, Math.min(w.value - half[n]!, centre[n]!))
+    }
+  return new Map(days.map((c, n) => [c.day, centre[n]! - x(c.day)]))
+})
 const CARE_Y = 232
 /** Its thread starts at the lead, or below the session of that day. */
 const careTop = (day: string) => {
   const session = props.hung.find((h) => h.day === day)
   return session ? rowOf(session) + 27 : Y + shape.value.half(daysBetween(props.from, day)) + 2
 }
+/** The session that moves stands over the one of that day, which it would join. */
+const covered = (h: Hung) => props.move?.to === h.day && props.move.from !== h.day
 const dayShown = (h: Hung) => (props.move?.from === h.day ? props.move.to : h.day)
 const said = (h: Hung) =>
   `${weekdayName(h.day)} ${dayAndMonth(h.day)}, ${h.minutes} minutes, ${h.past ? 'done' : h.pinned ? 'planned and pinned' : 'planned'}`
@@ -199,15 +224,20 @@ function key(event: KeyboardEvent, h: Hung) {
         stroke-linecap="round"
       >
         <title>{{ careSaid(c.care) }}</title>
-        <path :d="`M0 ${careTop(c.day)}V${CARE_Y - 11}`" stroke-width="1" stroke="var(--edge)" />
+        <path
+          :d="`M0 ${careTop(c.day)}V${CARE_Y - 20}L${careAt.get(c.day)} ${CARE_Y - 11}`"
+          stroke-width="1"
+          stroke="var(--edge)"
+        />
         <CareMark
           v-for="(id, i) in c.care"
           :key="id"
           :care="id"
-          :transform="`translate(${(i - (c.care.length - 1) / 2) * 21} ${CARE_Y})`"
+          :transform="`translate(${careAt.get(c.day)! + (i - (c.care.length - 1) / 2) * MARK} ${CARE_Y})`"
         />
         <text
           v-if="wide"
+          :x="careAt.get(c.day)"
           :y="CARE_Y + 23"
           text-anchor="middle"
           stroke="none"
@@ -227,6 +257,7 @@ function key(event: KeyboardEvent, h: Hung) {
         :aria-pressed="h.past ? undefined : picked === h.day"
         :data-session="h.past ? undefined : h.day"
         :class="h.past ? '' : 'cursor-grab'"
+        :opacity="covered(h) ? 0 : 1"
         :style="{ color: h.past ? 'var(--ink-3)' : move?.from === h.day ? 'var(--due)' : 'var(--ink)' }"
         @pointerdown="down($event, h)"
         @pointermove="drag"

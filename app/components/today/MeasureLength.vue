@@ -2,18 +2,13 @@
 import { PART_IDS, REGIONS } from '#core/coat/regions'
 import type { PartId } from '#core/coat/regions'
 import { habitsOf } from '#core/record/habits'
+import { capital } from '~/words/numbers'
+import { PART_WORDS } from '~/words/parts'
 
 /** A length, by ruler or by finger widths; a finger is measured once. */
 const emit = defineEmits<{ written: [] }>()
 const { file, today } = useDog()
 const record = useRecord()
-const PARTS: Record<PartId, string> = {
-  body: 'Body',
-  legs: 'Legs and feet',
-  head: 'Head and beard',
-  ears: 'Ears',
-  tail: 'Thighs and tail',
-}
 const part = ref<PartId>('body')
 const by = ref<'mm' | 'fingers'>('mm')
 const BY = [
@@ -65,7 +60,7 @@ async function write() {
       <label class="block">
         <span class="small block">Where</span>
         <select v-model="part" class="h-12 border-b border-edge bg-transparent pr-2">
-          <option v-for="p in PART_IDS" :key="p" :value="p">{{ PARTS[p] }}</option>
+          <option v-for="p in PART_IDS" :key="p" :value="p">{{ capital(PART_WORDS[p]) }}</option>
         </select>
       </label>
       <ChoiceRow v-model="by" tight label="Measured by" :choices="BY" />

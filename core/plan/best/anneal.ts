@@ -1,23 +1,29 @@
-import { nodesOf, SLACK } from './instance'
 import type { Chosen, Instance } from './instance'
+import { OVER_AT_LEAST, overOf, REACH, REACHED, WeighedPlan } from './weighed-plan'
 
-/** Shares of the moves tried: one combing added or left out, swapped within a day, or to another day. */
-const TOGGLED = 0.1
-const REPLACED = 0.4
-const SHIFTED = 0.2
-/** Days within which a combing moves at once. */
-const REACH = 4
-/** Minutes that a day is counted over beside those it is, so that a little over is not cheap. */
-const OVER_AT_LEAST = 0.25
-/** A change this many times worse than the heat is never kept: e⁻¹² is as good as never. */
-const NEVER = 12
+// How often what is tried was set by trial, on stretches of 56 and 84 days with five sets of limits.
+
+/** How often, of 256, a combing met goes alone rather than changes places, and one missing comes alone. */
+const LOOSENED = 100
+const ADDED = 80
+/** Once in so many cells a whole session is opened, closed or moved; how often, of 256, it is closed. */
+const SESSION_EVERY = 64
+const CLOSED = 26
+/**
+ * How chance weighs a change, in times the heat: of several, each is taken as often as the Boltzmann
+ * distribution has it if the least of cost and luck is (Gumbel 1954).
+ */
+const LUCK = Float64Array.from({ length: 4096 }, (_, i) => Math.log(-Math.log((i + 0.5) / 4096)))
 
 /**
- * Small changes to a plan, a great many of them: one combing added, left out or moved, two swapped.
- * Each is weighed in a few look-ups. Days may run over for the while, at a price, since a full day
- * is otherwise a wall that nothing passes (annealing; Kirkpatrick and others 1983).
+ * Small changes to a plan, a great many of them: one combing added, left out or moved, two swapped,
+ * and now and then a whole session. For each cell met the changes round it are weighed against one
+ * another and against none (heat bath). What each would cost is kept at hand and worked out again
+ * only round what was changed, since of a hundred cells met hardly one is changed. Days may run over
+ * for the while, at a price, as a full day is otherwise a wall that nothing passes (annealing;
+ * Kirkpatrick and others 1983).
  */
-export class Anneal {
+export class Anneal extends WeighedPlan {
   /** The best plan met that keeps within every day, and its cost; Infinity if none did. */
   readonly best: Chosen
   bestCost = Infinity
@@ -25,211 +31,316 @@ export class Anneal {
   overPrice = 1
   heat = 1
 
-  private readonly has: Chosen
-  private readonly nodes: number
-  private readonly used: Float64Array
-  private readonly count: Int32Array
-  /** Units the dog refuses: left to the search, which knows what a session between is. */
-  private readonly kept: Uint8Array
-  private cost = 0
-  private over = 0
+  private readonly live: Int32Array
+  private state: number
+  /** What a change of a whole session comes to so far: units, and days from and to. */
+  private tried = 0
+  private readonly triedUnit: Int32Array
+  private readonly triedFrom: Int32Array
+  private readonly triedTo: Int32Array
+  private readonly heldUsed: Float64Array
+  private readonly heldCount: Int32Array
 
-  constructor(
-    private readonly instance: Instance,
-    private readonly random: () => number,
-    start: Chosen,
-  ) {
-    const { days, units, minutes, cost, setup, spaced } = instance
-    this.has = start.slice()
+  /**
+   * @param live cells where a combing is worth trying; others are left as they are. Units the dog
+   *   refuses are left to the search, which knows what a session between is.
+   */
+  constructor(instance: Instance, random: () => number, start: Chosen, live: readonly number[]) {
+    super(instance, start)
+    this.state = Math.floor(random() * 0x7fffffff) + 1
     this.best = start.slice()
-    this.nodes = nodesOf(instance)
-    this.used = new Float64Array(days)
-    this.count = new Int32Array(days)
-    this.kept = spaced
-    for (let u = 0; u < units; u++) {
-      let i = 0
-      for (let k = 0; k < days; k++) {
-        const c = u * days + k
-        if (!this.has[c]) continue
-        this.used[k]! += minutes[c]!
-        this.count[k]! += 1
-        this.cost += cost[u]![(k + 1) * this.nodes + i]!
-        i = k + 1
-      }
-      this.cost += cost[u]![(this.nodes - 1) * this.nodes + i]!
-    }
-    for (let k = 0; k < days; k++) {
-      if (this.count[k]) this.cost += setup
-      this.over += this.overOf(k, this.used[k]!)
-    }
+    this.live = Int32Array.from(live.filter((c) => !instance.spaced[Math.floor(c / instance.days)]))
+    this.triedUnit = new Int32Array(instance.units)
+    this.triedFrom = new Int32Array(instance.units)
+    this.triedTo = new Int32Array(instance.units)
+    this.heldUsed = new Float64Array(instance.days)
+    this.heldCount = new Int32Array(instance.days)
     this.keepBest()
   }
 
-  private overOf(k: number, used: number) {
-    const over = used + this.instance.setup - this.instance.limit[k]!
-    return over > SLACK ? over + OVER_AT_LEAST : 0
+  /** Weighs the changes round so many cells. */
+  run(cells: number) {
+    const { live, unitOf, has, instance } = this
+    if (!live.length) return
+    this.countOver()
+    for (; cells > 0; cells--) {
+      if (cells % SESSION_EVERY === 0) this.session()
+      const c = live[this.pick(live.length)]!
+      const u = unitOf[c]!
+      const k = c - u * instance.days
+      if (has[c]) {
+        if (this.pick(256) < LOOSENED) this.loosen(u, k)
+        else {
+          const by = 1 + this.pick(REACH)
+          const to = this.pick(2) ? k - by : k + by
+          if (to >= 0 && to < instance.days) this.move(u, k, to)
+        }
+      } else if (this.pick(256) < ADDED) this.add(u, k)
+      else {
+        const from = this.pick(2) ? this.before(u, k) - 1 : this.after(u, k) - 1
+        if (from >= k - REACH && from <= k + REACH && from >= 0 && from < instance.days) this.move(u, from, k)
+      }
+      if (this.cost < this.bestCost - 1e-7) this.keepBest()
+    }
+  }
+
+  /** A combing met: left out, or by itself some days off. */
+  private loosen(u: number, k: number) {
+    const { days, minutes, setup } = this.instance
+    const { heat, overPrice, moved, used, room, count } = this
+    const c = u * days + k
+    const closes = count[k] === 1 ? setup : 0
+    const relief = this.overIf(k, -minutes[c]!)
+    let least = heat * this.luck()
+    let to = -1
+    const left = -this.detour[c]! - closes + overPrice * relief + heat * this.luck()
+    if (left < least) {
+      least = left
+      to = k
+    }
+    const off = c * REACHED + REACH - k
+    const last = k + REACH < days ? k + REACH : days - 1
+    for (let q = k > REACH ? k - REACH : 0; q <= last; q++) {
+      const by = moved[off + q]!
+      if (by === Infinity) continue
+      const over = used[q]! - room[q]!
+      const into = overOf(over + minutes[c - k + q]!) - overOf(over)
+      const weighed = by - closes + (count[q] ? 0 : setup) + overPrice * (relief + into) + heat * this.luck()
+      if (weighed >= least) continue
+      least = weighed
+      to = q
+    }
+    if (to < 0) return
+    this.over += relief
+    if (to === k) {
+      this.cost -= this.detour[c]! + closes
+      this.out(u, k)
+      this.weigh(u, k, k)
+      return
+    }
+    this.over += this.overIf(to, minutes[c - k + to]!)
+    this.cost += moved[off + to]! - closes + (count[to] ? 0 : setup)
+    this.shift(u, k, to)
+  }
+
+  /** A combing brought to a day without: as one more, or in another's place. */
+  private add(u: number, k: number) {
+    const { units, days, minutes, setup, spaced } = this.instance
+    const { heat, overPrice, detour, on, used, room } = this
+    const c = u * days + k
+    const n = this.count[k]!
+    const was = overOf(used[k]! - room[k]!)
+    const over = used[k]! - room[k]! + minutes[c]!
+    let least = heat * this.luck() - detour[c]!
+    let gone = -2
+    const more = (n ? 0 : setup) + overPrice * (overOf(over) - was) + heat * this.luck()
+    if (more < least) {
+      least = more
+      gone = -1
+    }
+    for (let i = k * units; i < k * units + n; i++) {
+      const d = on[i]! * days + k
+      const weighed = overPrice * (overOf(over - minutes[d]!) - was) - detour[d]! + heat * this.luck()
+      if (weighed >= least) continue
+      least = weighed
+      gone = on[i]!
+    }
+    if (gone === -2 || (gone >= 0 && spaced[gone])) return
+    const d = gone * days + k
+    this.cost += gone < 0 ? detour[c]! + (n ? 0 : setup) : detour[c]! - detour[d]!
+    this.over += this.overIf(k, gone < 0 ? minutes[c]! : minutes[c]! - minutes[d]!)
+    if (gone >= 0) {
+      this.out(gone, k)
+      this.weigh(gone, k, k)
+    }
+    this.put(u, k)
+    this.weigh(u, k, k)
+  }
+
+  /** `u` from `k` to `q`, within reach; perhaps one on `q` goes the other way. */
+  private move(u: number, k: number, q: number) {
+    const { units, days, minutes, setup, spaced } = this.instance
+    const { heat, overPrice, moved, on, used, room } = this
+    const by = this.movedBy(u, k, q)
+    // Another of its combings lies between.
+    if (by === Infinity) return
+    const wasOut = overOf(used[k]! - room[k]!)
+    const wasInto = overOf(used[q]! - room[q]!)
+    const out = used[k]! - room[k]! - minutes[u * days + k]!
+    const into = used[q]! - room[q]! + minutes[u * days + q]!
+    const n = this.count[q]!
+    const opens = (n ? 0 : setup) - (this.count[k] === 1 ? setup : 0)
+    const was = wasOut + wasInto
+    let least = heat * this.luck() - by
+    let back = -2
+    const alone = opens + overPrice * (overOf(out) + overOf(into) - was) + heat * this.luck()
+    if (alone < least) {
+      least = alone
+      back = -1
+    }
+    const off = REACH + k - q
+    for (let i = q * units; i < q * units + n; i++) {
+      const d = on[i]! * days
+      const also = moved[(d + q) * REACHED + off]!
+      if (also === Infinity) continue
+      const over = overOf(out + minutes[d + k]!) + overOf(into - minutes[d + q]!) - was
+      const weighed = also + overPrice * over + heat * this.luck()
+      if (weighed >= least) continue
+      least = weighed
+      back = on[i]!
+    }
+    if (back === -2 || (back >= 0 && spaced[back])) return
+    if (back < 0) {
+      this.cost += by + opens
+      this.over += overOf(out) + overOf(into) - was
+      this.shift(u, k, q)
+      return
+    }
+    const d = back * days
+    this.cost += by + this.movedBy(back, q, k)
+    this.over += overOf(out + minutes[d + k]!) + overOf(into - minutes[d + q]!) - was
+    this.shift(u, k, q)
+    this.shift(back, q, k)
+  }
+
+  /** A whole session opened, closed, or moved by a day. */
+  private session() {
+    const { cost, over } = this
+    const k = this.pick(this.instance.days)
+    this.heldUsed.set(this.used)
+    this.heldCount.set(this.count)
+    this.tried = 0
+    if (!this.count[k]) this.open(k)
+    else if (this.pick(256) < CLOSED) this.close(k)
+    else this.close(k, this.pick(2) ? k - 1 : k + 1)
+    if (!this.tried) return
+    this.used.set(this.heldUsed)
+    this.count.set(this.heldCount)
+    if (!this.mayCost(this.cost - cost + this.overPrice * (this.over - over))) {
+      this.cost = cost
+      this.over = over
+      return
+    }
+    for (let n = 0; n < this.tried; n++) {
+      const u = this.triedUnit[n]!
+      const from = this.triedFrom[n]!
+      const to = this.triedTo[n]!
+      if (from >= 0 && to >= 0) this.shift(u, from, to)
+      else {
+        if (to >= 0) this.put(u, to)
+        else this.out(u, from)
+        this.weigh(u, to >= 0 ? to : from, to >= 0 ? to : from)
+      }
+    }
+  }
+
+  /** Counts a change of a session in, without making it yet. A day of -1 is none. */
+  private tryOut(u: number, from: number, to: number, cost: number) {
+    const { days, minutes, setup } = this.instance
+    this.triedUnit[this.tried] = u
+    this.triedFrom[this.tried] = from
+    this.triedTo[this.tried++] = to
+    this.cost += cost
+    if (from >= 0) {
+      this.over += this.overIf(from, -minutes[u * days + from]!)
+      this.used[from]! -= minutes[u * days + from]!
+      if (--this.count[from]! === 0) this.cost -= setup
+    }
+    if (to >= 0) {
+      if (this.count[to]!++ === 0) this.cost += setup
+      this.over += this.overIf(to, minutes[u * days + to]!)
+      this.used[to]! += minutes[u * days + to]!
+    }
+  }
+
+  /** Every unit that gains by it comes to a closed day, as far as there is room. */
+  private open(q: number) {
+    const { units, days, minutes, spaced } = this.instance
+    const first = this.pick(units)
+    for (let n = 0; n < units; n++) {
+      const u = first + n < units ? first + n : first + n - units
+      const c = u * days + q
+      if (spaced[u] || this.used[q]! + minutes[c]! > this.room[q]!) continue
+      let best = this.detour[c]!
+      let least = best
+      let from = -1
+      for (let side = 0; side < 2; side++) {
+        const k = (side ? this.after(u, q) : this.before(u, q)) - 1
+        if (k < 0 || k >= days || k < q - REACH || k > q + REACH) continue
+        const cost = this.movedBy(u, k, q)
+        const weighed = cost + this.overPrice * this.overIf(k, -minutes[u * days + k]!)
+        if (weighed >= least) continue
+        least = weighed
+        best = cost
+        from = k
+      }
+      if (least < 0) this.tryOut(u, from, q, best)
+    }
+  }
+
+  /**
+   * Every unit of a session goes to the open day before or after, as is cheaper, or is left out.
+   * @param only a closed day to which they go instead
+   */
+  private close(k: number, only?: number) {
+    const { units, days, minutes, spaced } = this.instance
+    if (only !== undefined && (only < 0 || only >= days || this.count[only])) return
+    const first = k * units
+    const last = first + this.count[k]!
+    for (let n = first; n < last; n++) if (spaced[this.on[n]!]) return
+    const before = only ?? this.openFrom(k, -1)
+    const after = only ?? this.openFrom(k, 1)
+    for (let n = first; n < last; n++) {
+      const u = this.on[n]!
+      let best = -this.detour[u * days + k]!
+      let least = best
+      let to = -1
+      for (let side = 0; side < 2; side++) {
+        const d = side ? after : before
+        if (d < 0) continue
+        const cost = this.movedBy(u, k, d)
+        const weighed = cost + this.overPrice * this.overIf(d, minutes[u * days + d]!)
+        if (weighed >= least) continue
+        least = weighed
+        best = cost
+        to = d
+      }
+      this.tryOut(u, k, to, best)
+    }
+  }
+
+  /** The nearest open day from `k`, within reach; -1 if there is none. */
+  private openFrom(k: number, step: 1 | -1): number {
+    for (let n = 1, d = k + step; n <= REACH && d >= 0 && d < this.instance.days; n++, d += step)
+      if (this.count[d]) return d
+    return -1
   }
 
   private keepBest() {
-    if (this.over > SLACK || this.cost >= this.bestCost - 1e-7) return
+    // A day that is over counts for more than any rounding.
+    if (this.over > OVER_AT_LEAST / 2 || this.cost >= this.bestCost) return
     this.bestCost = this.cost
     this.best.set(this.has)
   }
 
-  /** Nodes of the combings of `u` before and after day `k`. */
-  private before(u: number, k: number) {
-    const row = u * this.instance.days
-    let i = k - 1
-    while (i >= 0 && !this.has[row + i]) i--
-    return i + 1
-  }
-  private after(u: number, k: number) {
-    const { days } = this.instance
-    const row = u * days
-    let j = k + 1
-    while (j < days && !this.has[row + j]) j++
-    return j + 1
+  private mayCost(worse: number) {
+    return worse <= 0 || worse < -this.heat * Math.log((this.draw() + 1) / 0x100000000)
   }
 
-  /** Keeps a change of so much cost and minutes over, or says no. */
-  private accept(cost: number, over: number): boolean {
-    const worse = (cost + this.overPrice * over) / this.heat
-    if (worse > 0 && (worse > NEVER || this.random() >= Math.exp(-worse))) return false
-    this.cost += cost
-    this.over += over
-    return true
+  /** Chance by shifts and exclusive ors (Marsaglia 2003): it is asked for some millions of times. */
+  private draw(): number {
+    let s = this.state
+    s ^= s << 13
+    s ^= s >>> 17
+    s ^= s << 5
+    this.state = s
+    return s >>> 0
   }
-
-  private set(u: number, k: number, to: 0 | 1) {
-    const c = u * this.instance.days + k
-    this.has[c] = to
-    if (to) {
-      this.used[k]! += this.instance.minutes[c]!
-      this.count[k]! += 1
-    } else {
-      this.used[k]! -= this.instance.minutes[c]!
-      if (--this.count[k]! === 0) this.used[k] = 0
-    }
+  /** A whole number from 0 to below `n`, itself below 2 to the 15th. */
+  private pick(n: number) {
+    return Math.imul(this.draw() >>> 16, n) >>> 16
   }
-
-  /** What a stop of `u` at day `k` costs more than none, sessions apart. */
-  private detour(u: number, k: number) {
-    const t = this.instance.cost[u]!
-    const n = this.nodes
-    const i = this.before(u, k)
-    const j = this.after(u, k)
-    return t[(k + 1) * n + i]! + t[j * n + k + 1]! - t[j * n + i]!
-  }
-
-  /** What moving the stop of `u` from `k` to `q` costs, none of its others between. */
-  private move(u: number, k: number, q: number) {
-    const t = this.instance.cost[u]!
-    const n = this.nodes
-    const i = this.before(u, Math.min(k, q))
-    const j = this.after(u, Math.max(k, q))
-    return t[(q + 1) * n + i]! + t[j * n + q + 1]! - t[(k + 1) * n + i]! - t[j * n + k + 1]!
-  }
-
-  private overIf(k: number, change: number) {
-    const used = this.used[k]!
-    return this.overOf(k, used + change) - this.overOf(k, used)
-  }
-
-  private toggle(u: number, k: number) {
-    const { days, minutes, setup } = this.instance
-    const c = u * days + k
-    const m = minutes[c]!
-    if (this.has[c]) {
-      const closes = this.count[k] === 1
-      const over = closes ? -this.overOf(k, this.used[k]!) : this.overIf(k, -m)
-      if (this.accept(-this.detour(u, k) - (closes ? setup : 0), over)) this.set(u, k, 0)
-    } else if (this.accept(this.detour(u, k) + (this.count[k] ? 0 : setup), this.overIf(k, m)))
-      this.set(u, k, 1)
-  }
-
-  private shift(u: number, k: number, q: number) {
-    const { days, minutes, setup } = this.instance
-    const row = u * days
-    const closes = this.count[k] === 1
-    const cost = this.move(u, k, q) - (closes ? setup : 0) + (this.count[q] ? 0 : setup)
-    const off = closes ? -this.overOf(k, this.used[k]!) : this.overIf(k, -minutes[row + k]!)
-    if (!this.accept(cost, off + this.overIf(q, minutes[row + q]!))) return
-    this.set(u, k, 0)
-    this.set(u, q, 1)
-  }
-
-  /** On day `k`, `v` in place of `u`. */
-  private replace(u: number, v: number, k: number) {
-    const { days, minutes } = this.instance
-    const over = this.overIf(k, minutes[v * days + k]! - minutes[u * days + k]!)
-    if (!this.accept(this.detour(v, k) - this.detour(u, k), over)) return
-    this.set(u, k, 0)
-    this.set(v, k, 1)
-  }
-
-  /** `u` from `k` to `q`, and `v` the other way. */
-  private exchange(u: number, k: number, v: number, q: number) {
-    const { days, minutes } = this.instance
-    const [ru, rv] = [u * days, v * days]
-    const over =
-      this.overIf(k, minutes[rv + k]! - minutes[ru + k]!) +
-      this.overIf(q, minutes[ru + q]! - minutes[rv + q]!)
-    if (!this.accept(this.move(u, k, q) + this.move(v, q, k), over)) return
-    this.set(u, k, 0)
-    this.set(v, q, 0)
-    this.set(u, q, 1)
-    this.set(v, k, 1)
-  }
-
-  /** Whether `u` stops nowhere from `lo` to `hi` but perhaps at `k`. */
-  private clearBetween(u: number, lo: number, hi: number, k: number) {
-    const row = u * this.instance.days
-    for (let m = lo; m <= hi; m++) if (m !== k && this.has[row + m]) return false
-    return true
-  }
-
-  /** A unit combed on day `k` from a chance one on, that may be moved; -1 if there is none. */
-  private someOn(k: number): number {
-    const { units, days } = this.instance
-    if (!this.count[k]) return -1
-    let v = Math.floor(this.random() * units)
-    for (let tries = 0; tries < units; tries++) {
-      if (this.has[v * days + k] && !this.kept[v]) return v
-      v = v + 1 === units ? 0 : v + 1
-    }
-    return -1
-  }
-
-  /** Tries so many changes. */
-  run(changes: number) {
-    const { units, days } = this.instance
-    const { random } = this
-    for (; changes > 0; changes--) {
-      const u = Math.floor(random() * units)
-      const k = Math.floor(random() * days)
-      if (this.kept[u]) continue
-      const kind = random()
-      if (kind < TOGGLED) this.toggle(u, k)
-      else if (kind < TOGGLED + REPLACED) {
-        if (this.has[u * days + k]) continue
-        const v = this.someOn(k)
-        if (v >= 0) this.replace(v, u, k)
-      } else {
-        // Its first stop from that day on, moved a few days either way.
-        const at = this.after(u, k - 1) - 1
-        if (at >= days) continue
-        const by = 1 + Math.floor(random() * REACH)
-        const to = random() < 0.5 ? at - by : at + by
-        if (to < 0 || to >= days) continue
-        const [lo, hi] = at < to ? [at, to] : [to, at]
-        if (!this.clearBetween(u, lo, hi, at)) continue
-        if (kind < TOGGLED + REPLACED + SHIFTED) this.shift(u, at, to)
-        else {
-          const v = this.someOn(to)
-          if (v >= 0 && v !== u && this.clearBetween(v, lo, hi, to)) this.exchange(u, at, v, to)
-        }
-      }
-      this.keepBest()
-    }
+  private luck() {
+    return LUCK[this.draw() >>> 20]!
   }
 }

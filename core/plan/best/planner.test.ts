@@ -7,7 +7,7 @@ import { Pricing } from './bound'
 import { broken, cheapestPath, costOf, nodesOf } from './instance'
 import { Planner } from './planner'
 
-const SMALL = { rounds: 60, changes: 20_000, steps: 60 }
+const SMALL = { rounds: 60, whole: 20, cells: 20_000, steps: 60 }
 const planned = (instance: ReturnType<typeof stretchOf>, seed: number, effort = SMALL) => {
   const planner = new Planner(instance, effort, randomLcg(seed))
   const costs = [planner.cost]
@@ -84,18 +84,62 @@ describe('the cheapest path', () => {
   })
 })
 
-describe('small changes', () => {
-  it('keep count of what the plan costs', () => {
-    const instance = stretchOf({ days: 28, weekday: 12, saturday: 40, seed: 5 })
-    const pricing = new Pricing(instance, 100)
-    pricing.improve()
-    const anneal = new Anneal(instance, randomLcg(0.3), pricing.leaning())
-    for (let n = 0; n < 20; n++) {
-      anneal.overPrice = 1 + n
-      anneal.run(3000)
+describe('the prices', () => {
+  it('prove no less with units taken whole, and find every unit’s best way worth trying', () => {
+    for (const seed of [1, 2, 3]) {
+      const instance = stretchOf({ days: 28, weekday: 6, saturday: 40, seed })
+      const parts = new Pricing(instance, 200)
+      parts.improve()
+      const whole = new Pricing(instance, 250, 50)
+      whole.improve()
+      expect(whole.bound).toBeGreaterThan(parts.bound * 1.001)
+
+      const { units, days, cost } = instance
+      const nodes = nodesOf(instance)
+      const worth = new Set(whole.worthTrying(1e-9))
+      for (let u = 0; u < units; u++) {
+        const price = Float64Array.from({ length: nodes }, (_, j) => {
+          const cell = u * days + j - 1
+          if (j === 0 || j === nodes - 1) return 0
+          return instance.minutes[cell]! > instance.limit[j - 1]! - instance.setup
+            ? Infinity
+            : whole.prices[cell]!
+        })
+        const from = new Int32Array(nodes)
+        cheapestPath(cost[u]!, nodes, price, new Float64Array(nodes), from)
+        for (let j = from[nodes - 1]!; j > 0; j = from[j]!) expect(worth).toContain(u * days + j - 1)
+      }
     }
-    expect(anneal.bestCost).toBeLessThan(Infinity)
-    expect(costOf(instance, anneal.best)).toBeCloseTo(anneal.bestCost, 5)
-    expect(nodesOf(instance)).toBe(instance.days + 2)
+  })
+})
+
+describe('small changes', () => {
+  it('keep count of what the plan costs, whole sessions opened, closed and moved', () => {
+    for (const [weekday, saturday, seed] of [
+      [12, 40, 5],
+      [30, 90, 6],
+      [6, 12, 7],
+    ] as const) {
+      const instance = stretchOf({ days: 40, weekday, saturday, seed })
+      const pricing = new Pricing(instance, 100)
+      pricing.improve()
+      const anneal = new Anneal(instance, randomLcg(0.3), pricing.leaning(), pricing.worthTrying(0.5))
+      let found = 0
+      for (let n = 0; n < 40; n++) {
+        anneal.overPrice = 1 + n
+        anneal.heat = 2 * 0.9 ** n
+        const before = anneal.bestCost
+        anneal.run(2000)
+        const { over } = anneal
+        // A run of nothing counts the minutes over afresh.
+        anneal.run(0)
+        expect(anneal.over).toBeCloseTo(over, 6)
+        if (anneal.bestCost === before) continue
+        found++
+        expect(broken(instance, anneal.best).filter((w) => !w.includes('running'))).toEqual([])
+        expect(costOf(instance, anneal.best)).toBeCloseTo(anneal.bestCost, 5)
+      }
+      expect(found).toBeGreaterThan(5)
+    }
   })
 })

@@ -6,29 +6,48 @@ import { Search } from './search'
 
 /** How much work a plan is given: by trial, about 0.2 s, and 2 to 3 s, on 41 places and 56 or 84 days. */
 export interface Effort {
-  /** Rounds of pricing. */
+  /** Rounds of pricing, and how many of them, the last, with units taken whole. */
   rounds: number
-  /** Small changes tried, and session-wise ones. */
-  changes: number
+  whole: number
+  /** Cells round which small changes are weighed, and session-wise changes. */
+  cells: number
   steps: number
 }
-export const AT_ONCE: Effort = { rounds: 150, changes: 150_000, steps: 100 }
-export const REFINED: Effort = { rounds: 600, changes: 4_500_000, steps: 5_000 }
+export const AT_ONCE: Effort = { rounds: 80, whole: 0, cells: 90_000, steps: 30 }
+export const REFINED: Effort = { rounds: 600, whole: 150, cells: 5_500_000, steps: 600 }
+/** The bound of a refined plan, for a plan that is not to be bettered. */
+export const PROOF: Effort = { ...REFINED, cells: 0, steps: 0 }
 
-/** Cells of a stretch the effort is meant for, and how many times the steps a small one is given at most. */
+/**
+ * Cells of a stretch the effort is meant for. A smaller one is weighed that much less, but not below
+ * a share, and given more steps, up to so many times.
+ */
 const USUAL_CELLS = 41 * 48
-const MORE_STEPS = 6
+const LEAST_SHARE = 0.25
+const MORE_STEPS = 40
 
-/** A share of the rounds, changes or steps done at a time, so that a caller can look up between. */
+/** A share of the rounds, cells or steps done at a time, so that a caller can look up between. */
 const SLICES = 40
-/** Heat of the small changes, minutes, from first to last; of the session-wise, by share of the cost. */
-const HEAT = [0.15, 0.03] as const
+const CELL_SLICES = 250
+/**
+ * Heat of the small changes, minutes, from first to last, where the limits press little; where they
+ * press, so many times that by the price of a minute. And of the session-wise. These and those below
+ * by trial, on stretches of 56 and 84 days with five sets of limits.
+ */
+const HEAT = [0.12, 0.025] as const
+const WARMER = 0.5
 const SESSION_HEAT = [2, 0.1] as const
-/** How often the small changes begin anew from the leaning plan: luck is worth more than length. */
-const STARTS = 2
-/** Price of a minute over at first, besides the pressure, and how many times that at the end. */
-const OVER_PRICE = 2
-const OVER_DEARER = 10
+/** Cells worth trying are those whose use costs at most so many minutes more, at the prices. */
+const WORTH_WITHIN = 0.01
+/**
+ * Price of a minute over, in times one more than the limits press: at first, at least, and by how
+ * much it changes from slice to slice, so that the minutes over stay near what is let.
+ */
+const OVER_PRICE = { first: 1, least: 0.3, by: 1.1 }
+/** Minutes over that are let: so many a day at first, none from this share of the way on. */
+const LET_OVER = { aDay: 0.02, until: 0.85, power: 1.5 }
+/** Minutes over too few to be any. */
+const NONE_OVER = 0.01
 
 /**
  * Plans a stretch: prices it for a bound, takes the plan the prices lean to, and betters that by
@@ -88,13 +107,13 @@ export class Planner {
     this.cost = cost
   }
 
-  private *go({ rounds, changes, steps }: Effort): Generator<number> {
+  private *go({ rounds, whole, cells, steps }: Effort): Generator<number> {
     const { instance, random } = this
     if (!instance.days || !instance.units) {
       this.bound = this.cost
       return
     }
-    const pricing = new Pricing(instance, rounds)
+    const pricing = new Pricing(instance, rounds, whole)
     for (let n = 0; n < SLICES; n++) {
       pricing.improve(Math.ceil(rounds / SLICES))
       this.bound = Math.min(pricing.bound, this.cost)
@@ -104,27 +123,32 @@ export class Planner {
     search.adopt(this.chosen)
 
     const { pressure } = pricing
-    const warmth = Math.max(1, pressure / 2)
-    for (let start = 0; start < STARTS; start++) {
-      const anneal = new Anneal(instance, random, pricing.leaning())
-      for (let n = 0; n < SLICES; n++) {
-        const gone = n / SLICES
-        anneal.heat = HEAT[0] * Math.pow(HEAT[1] / HEAT[0], gone) * warmth
-        anneal.overPrice = OVER_PRICE * (1 + pressure) * (1 + (OVER_DEARER - 1) * gone * gone)
-        anneal.run(changes / SLICES / STARTS)
-        yield 0.3 + (0.4 * (start + (n + 1) / SLICES)) / STARTS
-      }
-      if (anneal.bestCost < Infinity && search.adopt(anneal.best)) search.polish()
+    const warmth = Math.max(1, WARMER * pressure)
+    const anneal = new Anneal(instance, random, pricing.leaning(), pricing.worthTrying(WORTH_WITHIN))
+    const size = (instance.units * instance.days) / USUAL_CELLS
+    const share = Math.min(1, Math.max(LEAST_SHARE, size))
+    let dearer = OVER_PRICE.first
+    for (let n = 0; n < CELL_SLICES; n++) {
+      const gone = n / CELL_SLICES
+      anneal.heat = HEAT[0] * Math.pow(HEAT[1] / HEAT[0], gone) * warmth
+      anneal.overPrice = dearer * (1 + pressure)
+      anneal.run(Math.ceil((share * cells) / CELL_SLICES))
+      const left = Math.max(0, 1 - gone / LET_OVER.until)
+      const over = LET_OVER.aDay * instance.days * Math.pow(left, LET_OVER.power)
+      if (anneal.over > Math.max(over, NONE_OVER)) dearer *= OVER_PRICE.by
+      else dearer = Math.max(OVER_PRICE.least, dearer / OVER_PRICE.by)
+      yield 0.3 + (0.6 * (n + 1)) / CELL_SLICES
     }
+    if (anneal.bestCost < Infinity && search.adopt(anneal.best)) search.polish()
     this.take(search.best, search.bestCost)
 
     search.adopt(search.best.slice())
-    const more = Math.min(MORE_STEPS, Math.max(1, USUAL_CELLS / (instance.units * instance.days)))
+    const more = Math.min(MORE_STEPS, Math.max(1, 1 / size))
     for (let n = 0; n < SLICES; n++) {
       const heat = SESSION_HEAT[0] * Math.pow(SESSION_HEAT[1] / SESSION_HEAT[0], n / SLICES)
       for (let i = 0; i < (more * steps) / SLICES; i++) search.step(heat)
       this.take(search.best, search.bestCost)
-      yield 0.7 + (0.3 * (n + 1)) / SLICES
+      yield 0.9 + (0.1 * (n + 1)) / SLICES
     }
     search.adopt(search.best.slice())
     search.polish()

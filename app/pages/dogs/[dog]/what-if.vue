@@ -80,8 +80,7 @@ const headline = computed(() => {
 })
 const saidOf = (s: Settings) => `${s.mm} mm, ${weeks(s.weeks)}, ${s.minutes} minutes a week`
 const why = computed(() => {
-  if (!changed.value.length)
-    return 'Move something on the left, and the same stretches are played again with it.'
+  if (!changed.value.length) return 'Change something, and the same stretches are played again with it.'
   const parts = ASKS.filter((q) => changed.value.includes(q.key)).map((q) => q.told(asked.value[q.key]))
   return `${capital(parts.join(', '))}. The same luck both times, so that what differs is what you changed.`
 })
