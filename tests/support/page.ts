@@ -139,11 +139,11 @@ export class Page {
     await touch('touchStart', [at])
     await touch('touchEnd', [])
   }
+  /** In place of what stands there, by keys: the driver's own clearing tells the page nothing, and a redraw would undo it. */
   async type(css: string, words: string) {
     const el = await this.find(css)
     await this.driver.executeScript('arguments[0].scrollIntoView({ block: "center" })', el)
-    await el.clear()
-    await el.sendKeys(words)
+    await el.sendKeys(Key.chord(Key.CONTROL, 'a'), Key.BACK_SPACE, words)
   }
   keys = (...keys: string[]) =>
     this.driver
