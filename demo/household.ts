@@ -10,10 +10,12 @@ import type { Day } from '../core/record/day'
 import type { Entry, Fact } from '../core/record/entries'
 import type { Comfort, Finding } from '../core/record/findings'
 import { assess } from '../core/record/fold'
-import type { DogRecord, RegionState } from '../core/record/fold'
+import type { RegionState } from '../core/record/coat-state'
+import type { DogRecord } from '../core/record/fold'
 import { placesOf } from '../core/record/odds'
 import type { Profile } from '../core/record/profile'
 import { seeded } from '../drawing/ink'
+import { weekFrom } from './week'
 
 /**
  * The demo household: three invented dogs and their diaries, two finished stretches and a running
@@ -45,7 +47,9 @@ interface Chapter {
 
 interface Story {
   seed: number
-  profile: Omit<Profile, 'since' | 'nextVisit' | 'hemisphere' | 'absent'>
+  profile: Omit<Profile, 'since' | 'nextVisit' | 'hemisphere' | 'absent' | 'minutes'>
+  /** Minutes of each day of the week, today's first. */
+  minutes: number[]
   lengths: Record<PartId, number>
   chapters: Chapter[]
   /** Days of the running stretch still to come. */
@@ -74,11 +78,11 @@ const STORIES: Story[] = [
       groomer: GROOMER,
       harnessHours: 2,
       collarAllDay: false,
-      minutes: [0, 14, 14, 0, 12, 40, 0],
       hard: ['hindfoot'],
       wish: 'Body at 13 mm, short behind the ears',
       habits: { setting: 'scissors' },
     },
+    minutes: [14, 0, 12, 40, 0, 0, 14],
     lengths: lengthsAt('wool-cross', 14),
     toVisit: 27,
     refuses: { hindfoot: 0.35 },
@@ -131,7 +135,7 @@ const STORIES: Story[] = [
       {
         author: 'groomer',
         daysAgo: 8,
-        body: 'Good. Two is enough for one day. Her left ear edge was tight in October, so look there first.',
+        body: 'Good. Two is enough for one day. Her left ear edge was tight at the last visit, so look there first.',
       },
     ],
   },
@@ -145,9 +149,9 @@ const STORIES: Story[] = [
       groomer: GROOMER,
       harnessHours: 0,
       collarAllDay: true,
-      minutes: [0, 20, 0, 0, 20, 0, 60],
       hard: [],
     },
+    minutes: [0, 0, 20, 0, 60, 0, 20],
     lengths: lengthsAt('double-long', 45),
     toVisit: 20,
     refuses: {},
@@ -193,10 +197,10 @@ const STORIES: Story[] = [
       groomer: GROOMER,
       harnessHours: 1,
       collarAllDay: false,
-      minutes: [10, 0, 10, 0, 10, 15, 0],
       hard: ['fringe', 'muzzle'],
       wish: 'Round face, clear eyes',
     },
+    minutes: [10, 0, 10, 15, 0, 10, 0],
     lengths: lengthsAt('wool', 13),
     toVisit: 9,
     refuses: { muzzle: 0.3, fringe: 0.25 },
@@ -253,6 +257,7 @@ function live(story: Story, today: Day, owner = OWNER): DemoDog {
   const since = addDays(today, -ran)
   const profile: Profile = {
     ...(JSON.parse(JSON.stringify(story.profile)) as Story['profile']),
+    minutes: weekFrom(today, story.minutes),
     since,
     nextVisit: addDays(today, story.toVisit),
     absent: [],
@@ -367,10 +372,10 @@ const NEIGHBOURS: { owner: string; household: string; story: Story }[] = [
         groomer: GROOMER,
         harnessHours: 6,
         collarAllDay: true,
-        minutes: [0, 0, 0, 0, 0, 0, 15],
         hard: ['muzzle'],
         wish: 'Short all over if it must be',
       },
+      minutes: [0, 0, 0, 0, 15, 0, 0],
       lengths: lengthsAt('wool', 30),
       toVisit: 3,
       refuses: { muzzle: 0.6, hindfoot: 0.4 },
@@ -402,9 +407,9 @@ const NEIGHBOURS: { owner: string; household: string; story: Story }[] = [
         groomer: GROOMER,
         harnessHours: 0,
         collarAllDay: true,
-        minutes: [0, 0, 10, 0, 0, 20, 0],
         hard: [],
       },
+      minutes: [10, 0, 0, 20, 0, 0, 0],
       lengths: lengthsAt('feathered', 12),
       toVisit: 5,
       refuses: {},

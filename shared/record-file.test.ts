@@ -7,8 +7,9 @@ import { describe, expect, it } from 'vitest'
 import { demoDogs } from '../demo/household'
 import { assess } from '../core/record/fold'
 import { addDays } from '../core/record/day'
-
+import type { Entry } from '../core/record/entries'
 import { entry } from '../tests/support/dogs'
+import { anyEntry } from '../tests/support/facts'
 import { happeningsOf, readCalendar, writeCalendar } from './calendar'
 import { COLUMNS, readDiaryCsv, writeDiaryCsv } from './diary-csv'
 import { readRecordFile, recordFileJsonSchema, writeRecordFile } from './record-file'
@@ -16,6 +17,7 @@ import { readRecordFile, recordFileJsonSchema, writeRecordFile } from './record-
 const TODAY = '2026-11-25'
 const NOW = new Date('2026-11-25T18:40:00Z')
 const DOGS = demoDogs(TODAY)
+const DOG = DOGS[0]!
 const fileOf = (d: (typeof DOGS)[number]) => writeRecordFile({ id: d.id, profile: d.profile }, d.entries, NOW)
 
 describe('the record as a file', () => {
@@ -33,6 +35,17 @@ describe('the record as a file', () => {
         )
       }),
       { numRuns: 20 },
+    )
+  })
+  it('holds entries of every kind, letter for letter', () => {
+    fc.assert(
+      fc.property(fc.array(anyEntry('2026-09-01', 90), { maxLength: 12 }), (entries) => {
+        const { file, wrong } = readRecordFile(
+          writeRecordFile({ id: DOG.id, profile: DOG.profile }, entries, NOW),
+        )
+        expect(wrong).toEqual([])
+        expect(file.entries).toEqual(entries)
+      }),
     )
   })
   it('validates against its published schema with a standard validator', () => {
@@ -85,6 +98,19 @@ describe('the diary as a table', () => {
         assess({ profile: d.profile, entries: d.entries }, TODAY),
       )
     }
+  })
+  it('holds entries of every kind, letter for letter, whatever they say', () => {
+    fc.assert(
+      fc.property(
+        fc.uniqueArray(anyEntry('2026-09-01', 90), { maxLength: 12, selector: (e) => e.id }),
+        (entries) => {
+          const { entries: back, wrong } = readDiaryCsv(writeDiaryCsv(entries), uuid)
+          expect(wrong).toEqual([])
+          const byId = (list: Entry[]) => [...list].sort((a, b) => (a.id < b.id ? -1 : 1))
+          expect(byId(back)).toEqual(byId(entries))
+        },
+      ),
+    )
   })
   it('keeps to RFC 4180: CRLF, one header, as many fields a line, quotes doubled', () => {
     const says = 'a "knot",\r\nor two'

@@ -1,5 +1,5 @@
 import { assessEach } from '#core/record/fold'
-import type { Coat } from '#core/record/fold'
+import type { Coat } from '#core/record/coat'
 import { addDays, daysBetween, weekday } from '#core/record/day'
 import { chanceOfAnyMat, chanceOfMat, placesOf, shadeOf } from '#core/record/odds'
 import { timeline } from '#core/record/timeline'

@@ -1,7 +1,7 @@
 import { strToU8, zip } from 'fflate'
 import { careInPlan } from '#core/care/due'
 import type { StretchPlan } from '#core/plan/standing'
-import type { Coat } from '#core/record/fold'
+import type { Coat } from '#core/record/coat'
 import { timeline } from '#core/record/timeline'
 import type { DogFile, Thread } from '#shared/api'
 import { happeningsOf, writeCalendar } from '#shared/calendar'

@@ -1,6 +1,7 @@
 import { regionOf } from '#core/coat/regions'
 import type { PartId, PlaceId } from '#core/coat/regions'
 import { addDays, daysBetween } from '#core/record/day'
+import { matsIn } from '#core/record/findings'
 import type { Comfort, Finding } from '#core/record/findings'
 import { assessEach } from '#core/record/fold'
 import { chanceOfAnyMat, placesOf } from '#core/record/odds'
@@ -78,13 +79,9 @@ export function useProgressView(from: Ref<string>) {
       const next = some[i + 1]
       const to = next?.day ?? today.value
       const within = facts.value.filter((f) => f.day >= v.day && f.day <= to && f.id !== v.id)
-      const mats = within.reduce((sum, f) => {
-        const w = f.what
-        if (w.kind === 'check' && (w.finding === 'mat' || w.finding === 'felt')) return sum + (w.count ?? 1)
-        if (w.kind === 'visit')
-          return sum + w.found.filter((x) => x.finding === 'mat').reduce((s, x) => s + (x.count ?? 1), 0)
-        return sum
-      }, 0)
+      const mats = within
+        .flatMap(({ what }) => (what.kind === 'check' ? [what] : what.kind === 'visit' ? what.found : []))
+        .reduce((sum, found) => sum + matsIn(found), 0)
       return {
         from: v.day,
         to,

@@ -19,8 +19,10 @@ describe('a hundred stretches', () => {
   })
   it('says what a change costs', () => {
     expect(sayCost(0.31, -4.2)).toBe('+0.3 mats, −4 min')
-    expect(sayCost(-0.02, 2)).toBe('no more mats, +2 min')
-    expect(sayCost(0.01, 0.3)).toBe('costs nothing')
+    expect(sayCost(-0.02, 2)).toBe('hardly fewer mats, +2 min')
+    expect(sayCost(0.03, 0.3)).toBe('hardly more mats, no more minutes')
+    expect(sayCost(0.002, -3)).toBe('no more mats, −3 min')
+    expect(sayCost(0.002, 0.3)).toBe('costs nothing')
   })
   it('says how near the best a plan is, and never nearer than it is', () => {
     expect(sayGap(0.011, false)).toBe('Within 2 % of the best plan there is')

@@ -9,16 +9,21 @@ export function inHundred(odds: HowMany): [number, number, number] {
   return whole as [number, number, number]
 }
 
+/** Mats on average that a change may cost and still cost none, as they are said. */
+const NO_MATS = 0.005
+
 /** What a change costs as a person says it: mats to a tenth, minutes whole. */
 export function sayCost(mats: number, minutes: number): string {
   const signed = (by: number, size: string, unit: string) =>
     Number(size) ? `${by < 0 ? '−' : '+'}${size} ${unit}` : null
-  const parts = [
-    signed(mats, Math.abs(mats).toFixed(1), 'mats') ?? 'no more mats',
-    signed(minutes, String(Math.round(Math.abs(minutes))), 'min') ?? 'no more minutes',
-  ]
-  if (parts[0] === 'no more mats' && parts[1] === 'no more minutes') return 'costs nothing'
-  return parts.join(', ')
+  const noMats = Math.abs(mats) < NO_MATS
+  const wholeMinutes = Math.round(Math.abs(minutes))
+  if (noMats && !wholeMinutes) return 'costs nothing'
+  const few = noMats ? 'no more mats' : `hardly ${mats < 0 ? 'fewer' : 'more'} mats`
+  return [
+    signed(mats, Math.abs(mats).toFixed(1), 'mats') ?? few,
+    signed(minutes, String(wholeMinutes), 'min') ?? 'no more minutes',
+  ].join(', ')
 }
 
 /**

@@ -27,16 +27,18 @@ export type PlanAnswer =
 
 /** Any will do; the same each time, so that the same dog gets the same plan. */
 const SEED = 0.5
+/** Somebody waits, on a slow telephone too. */
+const clock = () => performance.now()
 const answer = (a: PlanAnswer) => self.postMessage(a)
 
 function plan({ record, at, standing }: PlanRequest) {
   const coat = coatOn(record, at)
-  const first = new StretchPlanner(askedOf(coat, standing, false), AT_ONCE, randomLcg(SEED))
+  const first = new StretchPlanner(askedOf(coat, standing, false), AT_ONCE, randomLcg(SEED), clock)
   while (first.advance());
   answer({ kind: 'first', plan: first.plan() })
 
   // What the owner has been told of today stays; only later days get better.
-  const refined = new StretchPlanner(askedOf(coat, first.plan(), true), REFINED, randomLcg(SEED))
+  const refined = new StretchPlanner(askedOf(coat, first.plan(), true), REFINED, randomLcg(SEED), clock)
   while (refined.advance()) answer({ kind: 'working', progress: refined.progress })
   answer({ kind: 'refined', plan: refined.plan(), better: refined.worthChanging })
 }
@@ -44,7 +46,7 @@ function plan({ record, at, standing }: PlanRequest) {
 function weigh({ record, at, standing }: PlanRequest) {
   if (!standing) return
   const asked = { coat: coatOn(record, at), choices: standing.choices, fixed: [] }
-  const planner = new StretchPlanner(asked, PROOF, randomLcg(SEED))
+  const planner = new StretchPlanner(asked, PROOF, randomLcg(SEED), clock)
   while (planner.advance());
   answer({ kind: 'weighed', gap: planner.gapOf(standing.sessions.filter((s) => s.day >= at)) })
 }

@@ -1,7 +1,7 @@
 import { bodySurfaceArea } from '../coat/size'
 import { COATS } from '../coat/coat-types'
 import type { CoatId } from '../coat/coat-types'
-import type { Coat } from '../record/fold'
+import type { Coat } from '../record/coat'
 import type { Dryer } from '../record/habits'
 
 /** Diluted shampoo for a 10 kg dog at 15 mm, ml (judgement). */

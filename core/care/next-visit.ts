@@ -1,5 +1,6 @@
 import { addDays } from '../record/day'
 import type { Day } from '../record/day'
+import { matsIn } from '../record/findings'
 import { coatOn } from '../record/fold'
 import type { DogRecord } from '../record/fold'
 import { expectedMats } from '../record/odds'
@@ -22,12 +23,6 @@ export interface Suggestion {
 /** A visit as an entry of the record. */
 export type VisitEntry = Entry & { what: FactOf<'visit'> }
 
-const matsIn = (visit: FactOf<'visit'>) =>
-  visit.found.reduce(
-    (sum, f) => sum + (f.finding === 'felt' ? 5 : f.finding === 'mat' ? (f.count ?? 1) : 0),
-    0,
-  )
-
 /**
  * When to come again: the most whole weeks for which a mat anywhere stays less likely than not, the
  * coat as this visit leaves it, what was found learned from, and the owner's minutes kept.
@@ -44,6 +39,6 @@ export function suggestVisit(record: DogRecord, entry: VisitEntry): Suggestion {
     day: addDays(day, 7 * weeks),
     weeks,
     forecast: before.places.reduce((sum, p) => sum + expectedMats(p), 0),
-    found: matsIn(what),
+    found: what.found.reduce((sum, f) => sum + matsIn(f), 0),
   }
 }

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { dog, entry } from '../../tests/support/dogs'
-import { Coat, coatOn } from '../record/fold'
+import { Coat } from '../record/coat'
+import { coatOn } from '../record/fold'
 import { chanceOfAnyMat } from '../record/odds'
 import { arrivalOf, GO_SHORT_MINUTES } from './arrival'
 import { playAhead } from './kept'

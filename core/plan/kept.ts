@@ -1,7 +1,7 @@
 import { addDays, dayOf, weekday } from '../record/day'
 import type { Day } from '../record/day'
 import type { Planned } from '../record/entries'
-import type { Coat } from '../record/fold'
+import type { Coat } from '../record/coat'
 import { chanceOfAnyMat } from '../record/odds'
 import { planOn } from './today'
 import type { TodayPlan } from './today'

@@ -2,7 +2,7 @@ import type { RegionId } from '../coat/regions'
 import { WET_DAYS, WET_FACTOR } from '../coat/exposure'
 import { dayNumber, dayOf } from '../record/day'
 import type { Day } from '../record/day'
-import type { Coat } from '../record/fold'
+import type { Coat } from '../record/coat'
 import type { Stages } from '../coat/knots'
 
 /** One place of the map over the days to come, as numbers. Index 0 is the day it was made on. */

@@ -3,7 +3,8 @@ import type { PlaceId } from '../coat/regions'
 import { addDays, dayOf, daysBetween } from '../record/day'
 import type { Day } from '../record/day'
 import type { Choices, Planned } from '../record/entries'
-import type { Coat, RegionState } from '../record/fold'
+import type { Coat } from '../record/coat'
+import type { RegionState } from '../record/coat-state'
 import { broken, costOf } from './best/instance'
 import type { Chosen, Instance } from './best/instance'
 import { Planner } from './best/planner'
@@ -68,11 +69,15 @@ export class StretchPlanner {
   /** Cost of the plan it was given to start from, if that keeps the limits. */
   readonly startCost: number
 
-  /** @param random 0 to below 1; from the same chance comes the same plan */
+  /**
+   * @param random 0 to below 1; from the same chance comes the same plan
+   * @param clock ms, for who waits: less is done where the effort's time runs out
+   */
   constructor(
     private readonly asked: Asked,
     effort: Effort,
     random: () => number,
+    clock?: () => number,
   ) {
     const { coat, choices, fixed } = asked
     const { profile } = coat
@@ -119,7 +124,7 @@ export class StretchPlanner {
     this.dayAt = dayAt
     this.instance = instance
     const start = asked.start && this.chosenOf(asked.start)
-    this.planner = new Planner(instance, effort, random, start)
+    this.planner = new Planner(instance, effort, random, start, clock)
     this.startCost = start ? this.planner.startCost : Infinity
   }
 

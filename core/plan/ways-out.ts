@@ -1,4 +1,4 @@
-import type { Coat } from '../record/fold'
+import type { Coat } from '../record/coat'
 import type { Forecast } from './forecast'
 import { longestThatFits, weeklyMinutes } from './weekly'
 

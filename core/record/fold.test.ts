@@ -1,11 +1,12 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { dog, entry, everyPart, profile, visit } from '../../tests/support/dogs'
+import { anyEntry } from '../../tests/support/facts'
 import { REGION_IDS } from '../coat/regions'
 import type { RegionId } from '../coat/regions'
 import { addDays } from './day'
 import type { Entry } from './entries'
-import { FINDING_IDS } from './findings'
+import type { FINDING_IDS } from './findings'
 import { assess, assessEach, coatOn } from './fold'
 import type { DogRecord } from './fold'
 import { chanceOfAnyMat, chanceOfMat, expectedMats, placesOf, shadeOf } from './odds'
@@ -16,51 +17,14 @@ const check = (day: string, region: RegionId, finding: (typeof FINDING_IDS)[numb
 const allMats = (record: Parameters<typeof assess>[0], at: string) =>
   placesOf(assess(record, at)).reduce((s, p) => s + expectedMats(p), 0)
 
-/** Entries a diary might hold, on days of one stretch. */
-const anyEntry: fc.Arbitrary<Entry> = fc
-  .record({
-    id: fc.uuid({ version: 7 }),
-    day: fc.integer({ min: 0, max: 40 }).map((n) => addDays(START, n)),
-    time: fc.option(fc.constantFrom('08:10', '18:30', '21:05'), { nil: undefined }),
-    what: fc.oneof(
-      fc.record({
-        kind: fc.constant('check' as const),
-        region: fc.constantFrom(...REGION_IDS),
-        finding: fc.constantFrom(...FINDING_IDS),
-      }),
-      fc.record({ kind: fc.constant('wash' as const), combedOut: fc.boolean() }),
-      fc.record({
-        kind: fc.constant('wet' as const),
-        how: fc.constantFrom('swim' as const, 'rain' as const),
-        combedDry: fc.boolean(),
-      }),
-      fc.record({
-        kind: fc.constant('gear' as const),
-        gear: fc.constantFrom('harness' as const, 'coat' as const),
-        hours: fc.integer({ min: 0, max: 10 }),
-      }),
-      fc.record({
-        kind: fc.constant('brush' as const),
-        depth: fc.constantFrom('skin' as const, 'surface' as const),
-        regions: fc.constant(REGION_IDS),
-      }),
-      fc.record({
-        kind: fc.constant('measure' as const),
-        regions: fc.constant<RegionId[]>(['back']),
-        mm: fc.integer({ min: 3, max: 60 }),
-      }),
-    ),
-  })
-  .map(({ time, ...e }) => (time ? { ...e, time } : e))
-
 /** A diary, some of whose entries are corrected or taken back. */
 const diary = fc
   .tuple(
-    fc.array(anyEntry, { maxLength: 25 }),
+    fc.array(anyEntry(START, 41), { maxLength: 25 }),
     fc.array(fc.tuple(fc.uuid({ version: 7 }), fc.nat(), fc.boolean()), { maxLength: 6 }),
   )
   .map(([entries, fixes]) => {
-    const all = [...entries]
+    const all: Entry[] = [...entries]
     for (const [id, n, back] of fixes) {
       const target = all[n % Math.max(1, all.length)]
       if (!target) continue

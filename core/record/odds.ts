@@ -1,7 +1,7 @@
 import { REGION_IDS } from '../coat/regions'
 import { chanceOfNone, chanceOfOne } from '../learn/rate'
 import type { Rate } from '../learn/rate'
-import type { CoatState, RegionState } from './fold'
+import type { CoatState, RegionState } from './coat-state'
 
 /**
  * Chance that a place holds a mat: unseen ones are Poisson at the rate learned for the place, seen

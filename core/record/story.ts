@@ -16,7 +16,8 @@ import { rateInterval } from '../learn/rate'
 import { dayOf, monthOf, monthsOld } from './day'
 import type { Day } from './day'
 import type { Comfort, Finding } from './findings'
-import type { Coat, DogRecord } from './fold'
+import type { Coat } from './coat'
+import type { DogRecord } from './fold'
 import { timeline } from './timeline'
 
 /** One of the things that make a place knot as fast as it does today: how many times it multiplies. */

@@ -13,7 +13,7 @@ const HIGHS_SECONDS = 60
 
 function plan(instance: Instance, effort: Effort, start?: Uint8Array) {
   const begun = performance.now()
-  const planner = new Planner(instance, effort, randomLcg(CHANCE), start)
+  const planner = new Planner(instance, effort, randomLcg(CHANCE), start, () => performance.now())
   while (planner.advance());
   if (broken(instance, planner.chosen).length) throw new Error('A plan broke a limit.')
   return { planner, ms: performance.now() - begun }

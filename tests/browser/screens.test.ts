@@ -182,17 +182,25 @@ const SCREENS: [string, () => Promise<void>, string | RegExp][] = [
   ['a page of nothing', () => page.visit('/nowhere'), 'There is nothing here'],
 ]
 
-describe.each(SCREENS)('%s', (_name, go, says) => {
-  it.each([
-    ['a desk, light', DESK, false],
-    ['a phone, dark', PHONE, true],
-  ])('on %s', async (_where, screen, dark) => {
+/** How a screen is seen: opened on a phone in the dark, then the same at a desk by day. */
+const SEEN = [
+  ['a phone, dark', PHONE, true],
+  ['a desk, light', DESK, false],
+] as const
+async function looksWell(says: string | RegExp) {
+  for (const [where, screen, dark] of SEEN) {
     await page.size(screen, dark)
-    await go()
     await page.says(says, 30_000)
-    expect(await page.violations()).toEqual([])
-    expect(await page.sideways()).toBe(0)
-  })
+    expect(await page.violations(), where).toEqual([])
+    expect(await page.sideways(), where).toBe(0)
+  }
+}
+const onAPhone = () => page.size(PHONE, true)
+
+it.each(SCREENS)('%s: nothing axe minds, nothing sideways', async (_name, go, says) => {
+  await onAPhone()
+  await go()
+  await looksWell(says)
 })
 
 it('the check itself can fail: axe minds a picture with no name and words too pale', async () => {
@@ -203,37 +211,28 @@ it('the check itself can fail: axe minds a picture with no name and words too pa
   expect(minded).toEqual(expect.arrayContaining(['image-alt', 'color-contrast']))
 })
 
-describe('setup, every question', () => {
-  it.each([
-    ['a phone, light', PHONE, false],
-    ['a desk, dark', DESK, true],
-  ])('has nothing axe minds and does not scroll sideways on %s', async (_where, screen, dark) => {
-    await page.size(screen, dark)
-    await page.visit('/setup')
-    await page.type('[name=dog]', 'Moss')
-    await page.press('Next')
-    await page.press('Tight curl')
-    const words = [
-      'How heavy',
-      'born',
-      'last visit',
-      'How long',
-      'next visit',
-      'wear',
-      'How many minutes',
-      'mind being touched',
-      'Who is the groomer',
-    ]
-    await page.driver.executeScript(`document.querySelector('form button:not([type])').click()`)
-    for (const [i, w] of words.entries()) {
-      await page.says(w)
-      if (i === 0) await page.type('[name=weight]', '8')
-      expect(await page.violations()).toEqual([])
-      expect(await page.sideways()).toBe(0)
-      if (i < words.length - 1)
-        await page.driver.executeScript(`document.querySelector('form button:not([type])').click()`)
-    }
-  })
+it('setup, every question: nothing axe minds, nothing sideways', async () => {
+  await onAPhone()
+  await page.visit('/setup')
+  await page.type('[name=dog]', 'Moss')
+  await page.press('Next')
+  await page.press('Tight curl')
+  const on = () => page.driver.executeScript(`document.querySelector('form button:not([type])').click()`)
+  for (const words of [
+    'How heavy',
+    'born',
+    'last visit',
+    'How long',
+    'next visit',
+    'wear',
+    'How many minutes',
+    'mind being touched',
+    'Who is the groomer',
+  ]) {
+    await on()
+    if (words === 'How heavy') await page.type('[name=weight]', '8')
+    await looksWell(words)
+  }
 })
 
 it('a smooth coat is asked for nothing but a rub-down, and it is written in one press', async () => {
@@ -254,16 +253,9 @@ describe('outside', () => {
     ['welcome', '/', 'What to comb today'],
     ['sign-up', '/sign-up', 'First you, then the dog'],
   ])('%s', async (_n, path, says) => {
-    for (const [screen, dark] of [
-      [DESK, false],
-      [PHONE, true],
-    ] as const) {
-      await page.size(screen, dark)
-      await page.visit(path)
-      await page.says(says)
-      expect(await page.violations()).toEqual([])
-      expect(await page.sideways()).toBe(0)
-    }
+    await onAPhone()
+    await page.visit(path)
+    await looksWell(says)
     expect(await page.complaints()).toEqual([])
   })
   it('pages behind sign-in lead to the welcome page', async () => {

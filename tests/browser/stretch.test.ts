@@ -13,9 +13,7 @@ let page: Page
 let owner: Visitor
 const dog = newDog({
   name: 'Merle',
-
   nextVisit: daysAgo(-32),
-  minutes: [12, 12, 12, 12, 12, 40, 0],
   harnessHours: 2,
 })
 

@@ -3,6 +3,7 @@ import pg from 'pg'
 import { v7 as uuid } from 'uuid'
 import type { NewDog } from '../../shared/api'
 import type { Role } from '../../shared/limits'
+import { weekFrom } from '../../demo/week'
 import { profile, visit } from './dogs'
 // @ts-expect-error plain script
 import { serve } from '../../scripts/lib/serve.mjs'
@@ -110,5 +111,10 @@ export async function newGroomer(address: string, name = 'Imke'): Promise<Visito
 export const daysAgo = (n: number) => new Date(Date.now() - n * 86_400_000).toISOString().slice(0, 10)
 export function newDog(more: Partial<NewDog['profile']> = {}): NewDog {
   const since = daysAgo(21)
-  return { id: uuid(), profile: profile({ since, ...more }), entries: [visit(since, 'wool-cross', 20)] }
+  const minutes = weekFrom(daysAgo(0), [12, 12, 12, 40, 0, 12, 12])
+  return {
+    id: uuid(),
+    profile: profile({ since, minutes, ...more }),
+    entries: [visit(since, 'wool-cross', 20)],
+  }
 }

@@ -127,6 +127,13 @@ const careTop = (day: string) => {
   const session = props.hung.find((h) => h.day === day)
   return session ? rowOf(session) + 27 : Y + shape.value.half(daysBetween(props.from, day)) + 2
 }
+/** A number that the frame of the one picked would cut through is left out, px. */
+const FRAME_CLEAR = 24
+const crowded = (h: Hung) => {
+  const held = props.hung.find((p) => !p.past && p.day === props.picked)
+  if (!held || held === h || rowOf(held) !== rowOf(h)) return false
+  return Math.abs(x(dayShown(held)) - x(dayShown(h))) < FRAME_CLEAR
+}
 /** The session that moves stands over the one of that day, which it would join. */
 const covered = (h: Hung) => props.move?.to === h.day && props.move.from !== h.day
 const dayShown = (h: Hung) => (props.move?.from === h.day ? props.move.to : h.day)
@@ -291,7 +298,7 @@ function key(event: KeyboardEvent, h: Hung) {
           stroke-width="1.7"
         />
         <text
-          v-if="wide || picked === h.day"
+          v-if="picked === h.day || (wide && !crowded(h))"
           :y="rowOf(h) + 21"
           font-size="13.5"
           text-anchor="middle"

@@ -202,13 +202,22 @@ export class Pricing {
   /** Another `rounds` rounds, or what is left of them: first with parts of units, then with whole ones. */
   improve(rounds = this.rounds) {
     for (const end = Math.min(this.rounds, this.round + rounds); this.round < end; this.round++) {
-      if (this.round === this.rounds - this.whole) this.takeWhole()
+      if (this.whole && !this.isWhole && this.round >= this.rounds - this.whole) this.takeWhole()
       this.tryOut()
       const gone = this.isWhole
         ? 1 - (this.rounds - this.round) / this.whole
         : this.round / (this.rounds - this.whole)
       this.climb(this.step * (this.isWhole ? WHOLE_STEP : 1) * Math.pow(LAST_STEP, gone))
     }
+  }
+
+  /** Share of the rounds gone. */
+  get gone(): number {
+    return this.rounds ? this.round / this.rounds : 1
+  }
+  /** Leaves rounds out, up to a share of them: the steps shrink the faster. */
+  skipTo(share: number) {
+    this.round = Math.max(this.round, Math.floor(share * this.rounds))
   }
 
   private takeWhole() {

@@ -7,7 +7,7 @@ import { Pricing } from './bound'
 import { broken, cheapestPath, costOf, nodesOf } from './instance'
 import { Planner } from './planner'
 
-const SMALL = { rounds: 60, whole: 20, cells: 20_000, steps: 60 }
+const SMALL = { rounds: 60, whole: 20, cells: 20_000, steps: 60, within: 1000 }
 const planned = (instance: ReturnType<typeof stretchOf>, seed: number, effort = SMALL) => {
   const planner = new Planner(instance, effort, randomLcg(seed))
   const costs = [planner.cost]

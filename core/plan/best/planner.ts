@@ -1,5 +1,6 @@
 import { Anneal } from './anneal'
 import { Pricing } from './bound'
+import { Deadline } from './deadline'
 import { broken } from './instance'
 import type { Chosen, Instance } from './instance'
 import { Search } from './search'
@@ -12,9 +13,11 @@ export interface Effort {
   /** Cells round which small changes are weighed, and session-wise changes. */
   cells: number
   steps: number
+  /** The time there is, ms, where a clock says that it is running out: less is done then. */
+  within: number
 }
-export const AT_ONCE: Effort = { rounds: 80, whole: 0, cells: 90_000, steps: 30 }
-export const REFINED: Effort = { rounds: 600, whole: 150, cells: 5_500_000, steps: 600 }
+export const AT_ONCE: Effort = { rounds: 80, whole: 0, cells: 90_000, steps: 30, within: 250 }
+export const REFINED: Effort = { rounds: 600, whole: 150, cells: 5_500_000, steps: 600, within: 2800 }
 /** The bound of a refined plan, for a plan that is not to be bettered. */
 export const PROOF: Effort = { ...REFINED, cells: 0, steps: 0 }
 
@@ -25,6 +28,9 @@ export const PROOF: Effort = { ...REFINED, cells: 0, steps: 0 }
 const USUAL_CELLS = 41 * 48
 const LEAST_SHARE = 0.25
 const MORE_STEPS = 40
+
+/** Shares of the time by which pricing, small changes and changes of whole sessions are over (by trial). */
+const OVER_BY = { pricing: 0.5, small: 0.93, sessions: 0.98 }
 
 /** A share of the rounds, cells or steps done at a time, so that a caller can look up between. */
 const SLICES = 40
@@ -52,7 +58,8 @@ const NONE_OVER = 0.01
 /**
  * Plans a stretch: prices it for a bound, takes the plan the prices lean to, and betters that by
  * many small changes and then by whole sessions. It goes in slices; the best plan so far and what is
- * proven of it can be read between any two. The same instance, effort and chance give the same plan.
+ * proven of it can be read between any two. The same instance, effort and chance give the same plan, but
+ * where a clock cuts it short.
  */
 export class Planner {
   /** The best plan so far: it keeps every limit. */
@@ -66,17 +73,21 @@ export class Planner {
   progress = 0
 
   private readonly work: Generator<number>
+  private readonly deadline: Deadline
 
   /**
    * @param random 0 to below 1
    * @param start a plan to better, if one stands
+   * @param clock ms, for who waits; without one the work is done to its end
    */
   constructor(
     private readonly instance: Instance,
     effort: Effort,
     private readonly random: () => number,
     start?: Chosen,
+    clock?: () => number,
   ) {
+    this.deadline = new Deadline(effort.within, clock)
     const fresh = () => new Search(instance, random, new Float64Array(instance.units * instance.days))
     let first = fresh()
     if (start && first.adopt(start) && !broken(instance, first.best).length) this.startCost = first.bestCost
@@ -108,16 +119,19 @@ export class Planner {
   }
 
   private *go({ rounds, whole, cells, steps }: Effort): Generator<number> {
-    const { instance, random } = this
+    const { instance, random, deadline } = this
     if (!instance.days || !instance.units) {
       this.bound = this.cost
       return
     }
     const pricing = new Pricing(instance, rounds, whole)
-    for (let n = 0; n < SLICES; n++) {
+    const priced = deadline.part(OVER_BY.pricing)
+    for (let gone = 0; gone < 1;) {
       pricing.improve(Math.ceil(rounds / SLICES))
+      gone = priced(pricing.gone)
+      pricing.skipTo(gone)
       this.bound = Math.min(pricing.bound, this.cost)
-      yield (0.3 * (n + 1)) / SLICES
+      yield 0.3 * gone
     }
     const search = new Search(instance, random, pricing.prices)
     search.adopt(this.chosen)
@@ -128,8 +142,8 @@ export class Planner {
     const size = (instance.units * instance.days) / USUAL_CELLS
     const share = Math.min(1, Math.max(LEAST_SHARE, size))
     let dearer = OVER_PRICE.first
-    for (let n = 0; n < CELL_SLICES; n++) {
-      const gone = n / CELL_SLICES
+    const changed = deadline.part(OVER_BY.small)
+    for (let n = 1, gone = 0; gone < 1; n++) {
       anneal.heat = HEAT[0] * Math.pow(HEAT[1] / HEAT[0], gone) * warmth
       anneal.overPrice = dearer * (1 + pressure)
       anneal.run(Math.ceil((share * cells) / CELL_SLICES))
@@ -137,18 +151,21 @@ export class Planner {
       const over = LET_OVER.aDay * instance.days * Math.pow(left, LET_OVER.power)
       if (anneal.over > Math.max(over, NONE_OVER)) dearer *= OVER_PRICE.by
       else dearer = Math.max(OVER_PRICE.least, dearer / OVER_PRICE.by)
-      yield 0.3 + (0.6 * (n + 1)) / CELL_SLICES
+      gone = changed(n / CELL_SLICES)
+      yield 0.3 + 0.6 * gone
     }
     if (anneal.bestCost < Infinity && search.adopt(anneal.best)) search.polish()
     this.take(search.best, search.bestCost)
 
     search.adopt(search.best.slice())
     const more = Math.min(MORE_STEPS, Math.max(1, 1 / size))
-    for (let n = 0; n < SLICES; n++) {
-      const heat = SESSION_HEAT[0] * Math.pow(SESSION_HEAT[1] / SESSION_HEAT[0], n / SLICES)
+    const bettered = deadline.part(OVER_BY.sessions)
+    for (let n = 1, gone = 0; gone < 1; n++) {
+      const heat = SESSION_HEAT[0] * Math.pow(SESSION_HEAT[1] / SESSION_HEAT[0], gone)
       for (let i = 0; i < (more * steps) / SLICES; i++) search.step(heat)
       this.take(search.best, search.bestCost)
-      yield 0.9 + (0.1 * (n + 1)) / SLICES
+      gone = bettered(n / SLICES)
+      yield 0.9 + 0.1 * gone
     }
     search.adopt(search.best.slice())
     search.polish()

@@ -1,0 +1,49 @@
+import type { Stages } from '../coat/knots'
+import type { RegionId } from '../coat/regions'
+import type { Rate, Seen } from '../learn/rate'
+import type { Day } from './day'
+import type { FactOf } from './entries'
+import type { Comfort, Finding } from './findings'
+
+/** Knots known to be there and left in: how many, and the chances of each being at each stage now. */
+export interface LeftIn {
+  count: number
+  stages: Stages
+}
+
+/** A place as it stands on the morning of a day, after what was done that day. */
+export interface RegionState {
+  id: RegionId
+  /** Length of hair, mm. */
+  mm: number
+  /** Expected unseen knots in each stage, for a coat that knots as its type does (θ = 1). */
+  unseen: Stages
+  /** Knots seen and not taken out. */
+  left: readonly LeftIn[]
+  /** What its checks have come to, and what they teach of how readily it knots. */
+  seen: Seen
+  rate: Rate
+  /** Last day the comb went through, or a visit emptied it. */
+  clearOn: Day | null
+  /** The last check, whatever it said. */
+  last: {
+    day: Day
+    finding: Finding
+    comfort?: Comfort | undefined
+    decided?: FactOf<'check'>['decided']
+  } | null
+  /** Refused checks since the last that was allowed. */
+  refusals: number
+  /** Last day on which wetting still counts. */
+  wetTo: Day | null
+  wetBy: 'swim' | 'rain' | 'grass' | 'bath' | null
+  /** The open concern of a look-over here, by its entry. */
+  concern: string | null
+}
+
+export interface CoatState {
+  day: Day
+  regions: Record<string, RegionState>
+  /** Day of the last visit, or null if none is on record. */
+  visitOn: Day | null
+}

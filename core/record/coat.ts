@@ -1,0 +1,369 @@
+import { COATS } from '../coat/coat-types'
+import type { CoatType } from '../coat/coat-types'
+import { changesCoat, exposureOf, shedsIn, WET_DAYS } from '../coat/exposure'
+import type { DayExposure } from '../coat/exposure'
+import { lengthAfter, maxLength } from '../coat/growth'
+import { CLEAR, keep, KEPT, knotRate, stepStages, tightenByWash } from '../coat/knots'
+import type { Stages } from '../coat/knots'
+import { combMinutes } from '../coat/minutes'
+import { REGIONS } from '../coat/regions'
+import type { Cover, Region, RegionId } from '../coat/regions'
+import { sizeFactor } from '../coat/size'
+import { learnedOf, notice, unnoticed } from '../learn/normal'
+import type { Belief, Learned, Noticed } from '../learn/normal'
+import { learnRates, NOTHING_SEEN, PRIOR_RATE } from '../learn/rate'
+import type { CoatState, RegionState } from './coat-state'
+import { dayNumber, dayOf, monthOf, monthsOld } from './day'
+import type { Day } from './day'
+import type { DatedFact, FactOf } from './entries'
+import { knotsIn } from './findings'
+import type { Finding } from './findings'
+import type { Profile } from './profile'
+import { isVisit, LEFT_AT_HOME } from './visits'
+
+/** Growth before anything was measured, and a measurement in a coat that springs back (judgement). */
+const GROWTH_PRIOR_SD = 0.08
+const MEASURE_SD_MM = 2
+/** Days between two lengths that are worth comparing, and how near full length growth has stopped (judgement). */
+const GROWTH_OVER_DAYS = 7
+const FULL_LENGTH = 0.95
+/** Pace, as logarithms: most owners within a third either way; one region timed tells little (judgement). */
+const PACE_PRIOR: Belief = { mean: 0, sd: 0.35 }
+const PACE_SD = 0.8
+const PACE_AT_MOST = 1.5
+/** A press sooner than this was not a comb going through, s (judgement). */
+const LEAST_TIMED_SECONDS = 5
+
+/** A collar counts once it is on for most of the waking and sleeping day (judgement). */
+const ALL_DAY_HOURS = 12
+
+/** Where a knot that was met and left in stands, by what it was called. */
+const STAGE_OF: Record<Finding, Stages | null> = {
+  glides: null,
+  snag: [1, 0, 0],
+  knot: [0, 1, 0],
+  mat: [0, 0, 1],
+  felt: [0, 0, 1],
+  refused: null,
+}
+
+interface Growing {
+  from: number
+  sinceDay: number
+}
+/** A place being carried forward: its state, and what its length grows from. */
+interface Working extends RegionState {
+  region: Region
+  growing: Growing
+}
+
+/**
+ * A dog's coat, carried forward a day at a time. The fold makes one from the record; `passTo` goes on
+ * from there as the dog usually lives, with no session. Days are whole: acts count on the morning of
+ * their day, then the day's knots form at that morning's length.
+ */
+export class Coat {
+  readonly coat: CoatType
+  places: Working[]
+  private index: Map<RegionId, Working>
+  private readonly mu: number
+  private readonly size: number
+  private unlearned = false
+  visitOn: Day | null = null
+  /** Growth, mm a day, and this owner's pace, as the logarithm of times the usual minutes. */
+  private growth: Noticed
+  private speed: Noticed = unnoticed(PACE_PRIOR)
+
+  constructor(
+    readonly profile: Profile,
+    /** The day it is, counted from 1970. */
+    public today: number,
+  ) {
+    this.coat = COATS[profile.coat]
+    this.mu = this.coat.tighteningPerDay
+    this.growth = unnoticed({ mean: this.coat.growthMmPerDay, sd: GROWTH_PRIOR_SD })
+    this.size = sizeFactor(profile.weightKg)
+    this.places = REGIONS.filter((r) => !profile.absent.includes(r.id)).map((region) => ({
+      id: region.id,
+      region,
+      growing: { from: this.coat.usualMm[region.part], sinceDay: today },
+      mm: this.coat.usualMm[region.part],
+      unseen: CLEAR,
+      left: [],
+      seen: NOTHING_SEEN,
+      rate: PRIOR_RATE,
+      clearOn: null,
+      last: null,
+      refusals: 0,
+      wetTo: null,
+      wetBy: null,
+      concern: null,
+    }))
+    this.index = new Map(this.places.map((p) => [p.id, p]))
+  }
+
+  /** The same coat, to be carried another way. */
+  copy(): Coat {
+    const other = new Coat(this.profile, this.today)
+    other.places = this.places.map((p) => ({ ...p }))
+    other.index = new Map(other.places.map((p) => [p.id, p]))
+    other.visitOn = this.visitOn
+    other.growth = this.growth
+    other.speed = this.speed
+    return other
+  }
+
+  private at(id: RegionId) {
+    return this.index.get(id)
+  }
+
+  private grow(p: Working) {
+    p.mm = lengthAfter(
+      p.growing.from,
+      this.growth.held.mean,
+      this.today - p.growing.sinceDay,
+      maxLength(this.coat, p.region.part),
+    )
+  }
+
+  private setLength(p: Working, mm: number) {
+    p.growing = { from: mm, sinceDay: this.today }
+    p.mm = mm
+  }
+
+  /**
+   * Knots born in each place today at θ = 1, in the order of `places`, as the dog usually lives but
+   * for the gear given.
+   * @param dry as if nothing were wet
+   */
+  bornToday(gear: readonly FactOf<'gear'>[] = [], dry = false): number[] {
+    const day = dayOf(this.today)
+    const worn = (g: string, usual: number) => gear.find((x) => x.gear === g)?.hours ?? usual
+    const general: Omit<DayExposure, 'wet'> = {
+      harnessHours: worn('harness', this.profile.harnessHours),
+      collar: worn('collar', this.profile.collarAllDay ? 24 : 0) >= ALL_DAY_HOURS,
+      coat: worn('coat', 0) > 0,
+      shedding: shedsIn(this.coat, monthOf(day), this.profile.hemisphere),
+      puppyChange: changesCoat(this.coat, monthsOld(this.profile.born, day)),
+    }
+    return this.places.map((p) => {
+      const wet = !dry && p.wetTo !== null && p.wetTo >= day
+      return knotRate(this.coat, this.size, p.region, p.mm, exposureOf(p.region, { ...general, wet }))
+    })
+  }
+
+  /** The day's knots form; then it is the next morning. */
+  passDay(gear: readonly FactOf<'gear'>[] = []) {
+    const born = this.bornToday(gear)
+    this.places.forEach((p, i) => {
+      p.unseen = stepStages(p.unseen, born[i]!, this.mu)
+      if (p.left.length)
+        p.left = p.left.map((l) => ({ count: l.count, stages: stepStages(l.stages, 0, this.mu) }))
+    })
+    this.today += 1
+    for (const p of this.places) this.grow(p)
+  }
+
+  /** Days go by as the dog usually lives, with no session. */
+  passTo(day: Day): this {
+    for (const to = dayNumber(day); this.today < to;) this.passDay()
+    return this
+  }
+
+  /** As if the comb went through these places, or all of them. It did not, so nothing is learned. */
+  combThrough(regions?: readonly RegionId[]): this {
+    const day = dayOf(this.today)
+    for (const id of regions ?? this.places.map((p) => p.id)) {
+      const p = this.at(id)
+      if (!p) continue
+      p.last = { day, finding: 'glides' }
+      p.left = []
+      this.clear(p, day)
+    }
+    return this
+  }
+
+  apply({ id, day, what }: DatedFact) {
+    switch (what.kind) {
+      case 'check':
+        return this.check(day, what)
+      case 'brush':
+        for (const id of what.regions) {
+          const p = this.at(id)
+          if (p) p.unseen = keep(p.unseen, what.depth === 'skin' ? KEPT.brushed : KEPT.surface)
+        }
+        return
+      case 'wash':
+        for (const p of this.places) {
+          if (what.combedOut) this.clear(p, day)
+          else {
+            p.unseen = tightenByWash(p.unseen)
+            p.left = p.left.map((l) => ({ ...l, stages: tightenByWash(l.stages) }))
+            this.wet(p, 'bath')
+          }
+        }
+        return
+      case 'wet':
+        if (what.combedDry) return
+        for (const p of this.places) {
+          if (p.region.covers.includes(what.how satisfies Cover)) this.wet(p, what.how)
+        }
+        return
+      case 'measure':
+        this.noticeGrowth(what)
+        for (const id of what.regions) {
+          const p = this.at(id)
+          if (p) this.setLength(p, what.mm)
+        }
+        return
+      case 'visit':
+        if (isVisit(what)) this.visitOn = day
+        for (const p of this.places) {
+          const own = what.except?.find((e) => e.place === p.region.place)
+          const mm = own?.mm ?? what.lengths[p.region.part]
+          // At home only what was clipped has changed.
+          if (what.home && (mm === undefined || LEFT_AT_HOME.includes(p.region.place))) continue
+          // A groomer who tells what was found has been through all of it.
+          const here = what.found.filter((f) => f.region === p.id)
+          // What the groomer was not allowed either stays as it was.
+          if (here.some((f) => f.finding === 'refused')) {
+            p.last = { day, finding: 'refused' }
+            p.refusals += 1
+            continue
+          }
+          if (what.found.length) {
+            this.see(
+              p,
+              here.reduce((sum, f) => sum + knotsIn(f), 0),
+            )
+          }
+          this.clear(p, day)
+          p.unseen = CLEAR
+          p.left = []
+          p.wetTo = p.wetBy = null
+          if (mm !== undefined) this.setLength(p, mm)
+        }
+        return
+      case 'concern':
+        for (const p of this.places) if (p.region.place === what.where) p.concern = id
+        return
+      case 'concern-closed':
+        for (const p of this.places) if (p.concern === what.concern) p.concern = null
+        return
+      case 'advice':
+      case 'advice-answer':
+      case 'undercoat':
+      case 'gear':
+      case 'session':
+      case 'plan':
+      case 'tidy':
+      case 'handling':
+      case 'photo':
+        return
+    }
+  }
+
+  /** How fast it grew since the cut or measure before, over the places measured together. */
+  private noticeGrowth({ regions, mm }: FactOf<'measure'>) {
+    const rates = regions.flatMap((id) => {
+      const p = this.at(id)
+      const days = p ? this.today - p.growing.sinceDay : 0
+      const full = p && mm >= FULL_LENGTH * maxLength(this.coat, p.region.part)
+      return p && !full && days >= GROWTH_OVER_DAYS ? [{ rate: (mm - p.growing.from) / days, days }] : []
+    })
+    if (!rates.length) return
+    const mean = (list: number[]) => list.reduce((sum, x) => sum + x, 0) / list.length
+    const days = mean(rates.map((r) => r.days))
+    this.growth = notice(this.growth, mean(rates.map((r) => r.rate)), MEASURE_SD_MM / days)
+  }
+
+  /** Minutes this owner takes to comb a place once as it is now, nothing found. */
+  minutesOf = (p: Pick<Working, 'region' | 'mm'>): number => this.pace * this.usualMinutes(p)
+  private usualMinutes = (p: Pick<Working, 'region' | 'mm'>) =>
+    combMinutes(this.coat, this.profile.weightKg, p.region, p.mm)
+  /** Times the usual minutes that combing takes here. */
+  get pace(): number {
+    return Math.exp(this.speed.held.mean)
+  }
+
+  /** Takes over what another coat of the same dog has taught: its places, its growth, the owner's pace. */
+  learnFrom(other: Coat): this {
+    for (const p of this.places) p.rate = other.at(p.id)?.rate ?? p.rate
+    this.growth = other.growth
+    this.speed = other.speed
+    return this
+  }
+
+  /** What has been learned of how fast this coat grows, mm a day, and of the owner's pace. */
+  get learnedGrowth(): Learned {
+    return learnedOf(this.growth)
+  }
+  get learnedPace(): Learned {
+    return learnedOf(this.speed, Math.exp)
+  }
+
+  private wet(p: Working, by: NonNullable<RegionState['wetBy']>) {
+    p.wetTo = dayOf(this.today + WET_DAYS - 1)
+    p.wetBy = by
+  }
+
+  /** The comb went through: what it met is gone, and wet hair has been combed dry. */
+  private clear(p: Working, day: Day) {
+    p.unseen = keep(p.unseen, KEPT.combed)
+    p.clearOn = day
+    p.refusals = 0
+    p.wetTo = p.wetBy = null
+  }
+
+  /** A check counted the knots born since the one before; those left in then are not born anew. */
+  private see(p: Working, found: number) {
+    const known = p.left.reduce((sum, l) => sum + l.count, 0)
+    const expected = p.unseen[0] + p.unseen[1] + p.unseen[2]
+    p.seen = { count: p.seen.count + Math.max(0, found - known), exposure: p.seen.exposure + expected }
+    this.unlearned = true
+  }
+
+  /** Takes in what was seen since the last time. */
+  learn(): this {
+    if (this.unlearned) {
+      const rates = learnRates(this.places.map((p) => p.seen))
+      this.places.forEach((p, i) => (p.rate = rates[i]!))
+      this.unlearned = false
+    }
+    return this
+  }
+
+  private check(day: Day, c: FactOf<'check'>) {
+    const p = this.at(c.region)
+    if (!p) return
+    p.last = { day, finding: c.finding, comfort: c.comfort, decided: c.decided }
+    if (c.finding === 'refused') {
+      p.refusals += 1
+      return
+    }
+    // Dirt catches by itself: brushed, and not known to be clear until it has been washed.
+    if (c.open) {
+      p.unseen = keep(p.unseen, KEPT.brushed)
+      return
+    }
+    // Teasing is counted apart, so only a comb that went through tells the pace.
+    if (c.finding === 'glides' && c.seconds !== undefined && c.seconds >= LEAST_TIMED_SECONDS) {
+      const times = Math.log(c.seconds / 60 / this.usualMinutes(p))
+      this.speed = notice(this.speed, Math.max(-PACE_AT_MOST, Math.min(PACE_AT_MOST, times)), PACE_SD)
+    }
+    const found = knotsIn(c)
+    this.see(p, found)
+    this.clear(p, day)
+    // What the comb met is now known by count, not by expectation.
+    p.left = []
+    const remaining = found - (c.out ?? 0)
+    const stages = STAGE_OF[c.finding]
+    if (stages && remaining > 0) p.left = [{ count: remaining, stages }]
+  }
+
+  state(): CoatState {
+    const regions: Record<string, RegionState> = {}
+    for (const { region: _region, growing: _growing, ...s } of this.places) regions[s.id] = { ...s }
+    return { day: dayOf(this.today), regions, visitOn: this.visitOn }
+  }
+}

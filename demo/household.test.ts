@@ -1,0 +1,36 @@
+import { describe, expect, it } from 'vitest'
+import { planToday } from '../core/plan/today'
+import { daysBetween, weekday } from '../core/record/day'
+import { entrySchema } from '../core/record/entries'
+import { profileSchema } from '../core/record/profile'
+import { demoDogs, neighbours } from './household'
+
+const DAYS = ['2026-11-23', '2026-11-26', '2026-11-29']
+const all = (today: string) => [...demoDogs(today), ...neighbours(today).map((n) => n.dog)]
+
+describe.each(DAYS)('the demo’s dogs on %s', (today) => {
+  it('are as the record takes dogs, with nothing written of days to come', () => {
+    for (const { profile, entries, notes } of all(today)) {
+      expect(profileSchema.safeParse(profile).error?.issues).toBe(undefined)
+      for (const e of entries) {
+        expect(entrySchema.safeParse(e).error?.issues).toBe(undefined)
+        expect(e.day <= today).toBe(true)
+      }
+      expect(new Set(entries.map((e) => e.id)).size).toBe(entries.length)
+      expect(profile.nextVisit! > today).toBe(true)
+      for (const n of notes) expect(n.daysAgo).toBeGreaterThan(0)
+    }
+  })
+  it('begin with one that wants combing today', () => {
+    const { profile, entries } = demoDogs(today)[0]!
+    const minutes = profile.minutes[weekday(today)]!
+    expect(minutes).toBeGreaterThan(10)
+    expect(planToday({ profile, entries }, today, minutes).items.length).toBeGreaterThan(4)
+  })
+})
+
+it('their story is the same on whatever day it is told', () => {
+  const told = (today: string) =>
+    all(today).map((d) => d.entries.map((e) => [daysBetween(e.day, today), e.what.kind]))
+  expect(told(DAYS[1]!)).toEqual(told(DAYS[0]!))
+})

@@ -1,0 +1,138 @@
+import fc from 'fast-check'
+import { KNOT_ANSWERS, KNOT_REASONS } from '../../core/care/knot'
+import { NAILS_DID } from '../../core/care/nails-did'
+import { SIGN_IDS, SPOT_IDS } from '../../core/care/signs'
+import { VISIT_DID } from '../../core/care/visit-did'
+import { PLACE_IDS, REGION_IDS } from '../../core/coat/regions'
+import { addDays } from '../../core/record/day'
+import { ADVICE_ANSWERS } from '../../core/record/entries'
+import type { Entry, Fact, FactOf } from '../../core/record/entries'
+import { COMFORT_IDS, FINDING_IDS, UNDERCOAT_IDS } from '../../core/record/findings'
+import { SETTINGS, TAUGHT } from '../../core/record/habits'
+import { TIDY_IDS } from '../../core/record/tidies'
+
+/** Facts of every kind, as wide as the record takes them, for tests of what must hold for any of them. */
+const region = fc.constantFrom(...REGION_IDS)
+const place = fc.constantFrom(...PLACE_IDS)
+const finding = fc.constantFrom(...FINDING_IDS)
+const comfort = fc.constantFrom(...COMFORT_IDS)
+const mm = fc
+  .double({ min: 0, max: 400, noNaN: true, noDefaultInfinity: true })
+  .map((x) => Math.round(x * 10) / 10)
+const count = fc.nat({ max: 40 })
+const regions = fc.uniqueArray(region, { minLength: 1 })
+const name = fc.constantFrom('Imke', 'O’Hara-Vos', '=SUM(A1)', '"Bell", of the Mill', '@home')
+const words = fc
+  .string({ unit: 'grapheme', minLength: 1, maxLength: 40 })
+  .map((s) => s.trim().slice(0, 200))
+  .filter((s) => s !== '' && !s.includes('\uFFFD'))
+const day = fc.integer({ min: 0, max: 400 }).map((n) => addDays('2026-02-01', n))
+const some = <T extends string>(all: readonly T[]) => fc.subarray([...all], { minLength: 1 })
+
+/** A fact of the kind, with any of what may be left out left out. */
+function fact<K extends Fact['kind'], Must extends object, May extends object = object>(
+  kind: K,
+  must: { [P in keyof Must]: fc.Arbitrary<Must[P]> },
+  may?: { [P in keyof May]: fc.Arbitrary<May[P]> },
+): fc.Arbitrary<{ kind: K } & Must & Partial<May>> {
+  return fc
+    .tuple(fc.record(must), fc.record(may ?? ({} as never), { requiredKeys: [] }))
+    .map(([a, b]) => ({ kind, ...a, ...b })) as never
+}
+
+const FACTS: { [K in Fact['kind']]: fc.Arbitrary<FactOf<K>> } = {
+  check: fact(
+    'check',
+    { region, finding },
+    {
+      count,
+      out: count,
+      comfort,
+      seconds: fc.nat({ max: 7200 }),
+      decided: fc.record({ answer: fc.constantFrom(...KNOT_ANSWERS), why: fc.constantFrom(...KNOT_REASONS) }),
+    },
+    // No more come out than were in.
+  ).map((c) => (c.out === undefined ? c : { ...c, out: Math.min(c.out, c.count ?? 1) })),
+  brush: fact('brush', { depth: fc.constantFrom('skin', 'surface'), regions }),
+  wash: fact('wash', { combedOut: fc.boolean() }),
+  wet: fact('wet', { how: fc.constantFrom('swim', 'rain', 'grass'), combedDry: fc.boolean() }),
+  gear: fact('gear', { gear: fc.constantFrom('harness', 'collar', 'coat'), hours: fc.nat({ max: 24 }) }),
+  measure: fact('measure', { regions, mm }),
+  visit: fact(
+    'visit',
+    {
+      lengths: fc.record({ body: mm, legs: mm, head: mm, ears: mm, tail: mm }, { requiredKeys: [] }),
+      found: fc
+        .uniqueArray(region)
+        .chain((ids) => fc.tuple(...ids.map((id) => fc.record({ region: fc.constant(id), finding })))),
+    },
+    {
+      by: name,
+      home: fc.constant(true as const),
+      except: fc.array(fc.record({ place, mm }), { maxLength: 4 }),
+      did: some(VISIT_DID),
+      comfort,
+      allows: fc.record({ setting: fc.constantFrom(...SETTINGS), taught: some(TAUGHT), mats: fc.boolean() }),
+      suggests: fc.record({ day, why: words }),
+    },
+  ),
+  advice: fact('advice', { from: name, says: words }, { place }),
+  'advice-answer': fact('advice-answer', { advice: fc.uuid(), how: fc.constantFrom(...ADVICE_ANSWERS) }),
+  tidy: fact(
+    'tidy',
+    { tidy: fc.constantFrom(...TIDY_IDS) },
+    {
+      was: fc.constantFrom('not-yet', 'right', 'overdue'),
+      mm,
+      sides: fc.record({ left: mm, right: mm }),
+      nails: fc.constantFrom(...NAILS_DID),
+      comfort,
+    },
+  ),
+  undercoat: fact('undercoat', { finding: fc.constantFrom(...UNDERCOAT_IDS) }, { comfort }),
+  concern: fact(
+    'concern',
+    { where: fc.constantFrom(...PLACE_IDS, ...SPOT_IDS), seen: some(SIGN_IDS) },
+    { says: words },
+  ),
+  'concern-closed': fact('concern-closed', {
+    concern: fc.uuid(),
+    how: fc.constantFrom('vet', 'well', 'mistaken'),
+  }),
+  handling: fact(
+    'handling',
+    { place: fc.constantFrom(...PLACE_IDS, 'table' as const), step: fc.nat({ max: 6 }), went: comfort },
+    { snapped: fc.boolean() },
+  ),
+  photo: fc.record({ kind: fc.constant('photo' as const), place, says: words }, { requiredKeys: ['kind'] }),
+  session: fact('session', { minutes: fc.nat({ max: 600 }), places: count }),
+  plan: fact(
+    'plan',
+    {
+      to: day,
+      choices: fc.record({
+        blocked: fc.array(day, { maxLength: 3 }),
+        minutesOn: fc.dictionary(day, fc.nat({ max: 240 }), { maxKeys: 3 }),
+        matWorth: fc.integer({ min: 20, max: 400 }),
+      }),
+      sessions: fc.array(fc.record({ day, places: fc.uniqueArray(place), pinned: fc.boolean() }), {
+        maxLength: 5,
+      }),
+      basis: fc.constant('[]'),
+    },
+    { gap: fc.double({ min: 0, max: 1, noNaN: true }), knows: fc.uuid() },
+  ),
+}
+
+export const anyFact: fc.Arbitrary<Fact> = fc.oneof(...Object.values(FACTS))
+/** @param from the first of the days it may be on, and how many there are */
+export const anyEntry = (from: string, days: number): fc.Arbitrary<Entry & { what: Fact }> =>
+  fc.record(
+    {
+      id: fc.uuid({ version: 7 }),
+      day: fc.nat({ max: days - 1 }).map((n) => addDays(from, n)),
+      time: fc.constantFrom('08:10', '18:30', '21:05'),
+      what: anyFact,
+    },
+    { requiredKeys: ['id', 'day', 'what'] },
+  )
