@@ -77,7 +77,7 @@ const played = async () => {
 }
 const drawOn = () =>
   run(
-    `const s = document.querySelectorAll('[data-session]')[2]; s.focus(); for (let n = 0; n < 3; n++) s.dispatchEvent(new KeyboardEvent('keydown', { key: 'ArrowRight', bubbles: true }))`,
+    `const s = document.querySelectorAll('[data-session]')[1]; s.focus(); for (let n = 0; n < 3; n++) s.dispatchEvent(new KeyboardEvent('keydown', { key: 'ArrowRight', bubbles: true }))`,
   )
 await picture('stretch', DESK, then(visit(`${dog('Tansy')}/stretch`), planned, drawOn))
 await picture('stretch-phone', { ...PHONE, dark: true }, then(visit(`${dog('Tansy')}/stretch`), planned))

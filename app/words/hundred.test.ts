@@ -20,7 +20,7 @@ describe('a hundred stretches', () => {
   it('says what a change costs', () => {
     expect(sayCost(0.31, -4.2)).toBe('+0.3 mats, −4 min')
     expect(sayCost(-0.02, 2)).toBe('hardly fewer mats, +2 min')
-    expect(sayCost(0.03, 0.3)).toBe('hardly more mats, no more minutes')
+    expect(sayCost(0.03, 0.3)).toBe('hardly more mats, no more min')
     expect(sayCost(0.002, -3)).toBe('no more mats, −3 min')
     expect(sayCost(0.002, 0.3)).toBe('costs nothing')
   })

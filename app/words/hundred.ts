@@ -22,7 +22,7 @@ export function sayCost(mats: number, minutes: number): string {
   const few = noMats ? 'no more mats' : `hardly ${mats < 0 ? 'fewer' : 'more'} mats`
   return [
     signed(mats, Math.abs(mats).toFixed(1), 'mats') ?? few,
-    signed(minutes, String(wholeMinutes), 'min') ?? 'no more minutes',
+    signed(minutes, String(wholeMinutes), 'min') ?? 'no more min',
   ].join(', ')
 }
 
