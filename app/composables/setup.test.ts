@@ -1,7 +1,9 @@
 import { describe, expect, it } from 'vitest'
 import { profileSchema } from '../../core/record/profile'
 import { newDogBody } from '../../shared/api'
-import { dogFrom, effectOf, freshAnswers, inWeeks, kilograms, usualBody } from './setup'
+import { dogFrom, effectOf, freshAnswers, inWeeks, kilograms, problemOf, usualBody } from './setup'
+import { QUESTIONS } from '../words/setup'
+import type { Question } from '../words/setup'
 
 const answers = (more: object = {}) => ({
   ...freshAnswers(),
@@ -17,9 +19,31 @@ describe('setup', () => {
     expect(kilograms(answers({ kg: '26.5', unit: 'lb' }))).toBeCloseTo(12.02, 2)
     for (const kg of ['', 'heavy']) expect(kilograms(answers({ kg }))).toBe(null)
   })
+  it.each([
+    ['name', { name: ' ' }, ''],
+    ['coat', { coat: null }, ''],
+    ['weight', { kg: '' }, ''],
+    ['weight', { kg: 'heavy' }, 'Give the weight as a number.'],
+    ['weight', { kg: '0,2' }, 'A dog weighs at least 0.5 kg.'],
+    ['weight', { kg: '220' }, 'Was that pounds?'],
+    ['last', { lastVisit: '2026-11-26' }, 'That day has not come yet.'],
+    ['next', { nextVisit: '2026-11-24' }, 'That day has gone.'],
+    ['next', { lastVisit: '2026-11-25', nextVisit: '2026-11-25' }, 'comes before the last'],
+  ] as [Question, object, string][])('%s, %o is not taken: %s', (question, more, says) => {
+    const problem = problemOf(question, answers(more), '2026-11-25')
+    expect(problem?.says).toContain(says)
+    expect(problem!.says === '').toBe(says === '')
+  })
+  it('takes what is well, in pounds too, and what may be left out', () => {
+    for (const question of QUESTIONS) expect(problemOf(question, answers(), '2026-11-25')).toBe(null)
+    expect(problemOf('weight', answers({ kg: '220', unit: 'lb' }), '2026-11-25')).toBe(null)
+    expect(problemOf('next', answers({ nextVisit: '2026-11-26' }), '2026-11-25')).toBe(null)
+  })
   it('says the effect for a middling dog while the weight is no dog’s', () => {
     const usual = effectOf(answers({ kg: '' }))
     for (const kg of ['0', '400', 'x']) expect(effectOf(answers({ kg }))).toEqual(usual)
+    expect([usual!.kg, usual!.isOwn]).toEqual([12, false])
+    expect(effectOf(answers({ kg: '26.5', unit: 'lb' }))).toMatchObject({ kg: 12.02, isOwn: true })
     expect(effectOf(answers({ coat: null }))).toBe(null)
   })
   it('tells what would fit when the minutes do not', () => {

@@ -8,6 +8,7 @@ import type { Entry } from '#core/record/entries'
 import type { Profile } from '#core/record/profile'
 import { lengthsAt, longestThatFits, weeklyMinutes } from '#core/plan/weekly'
 import type { NewDog } from '#shared/api'
+import type { Question } from '~/words/setup'
 
 /** The answers of setup as they stand, kept on this device so that a reload loses none. */
 export interface Answers {
@@ -62,18 +63,23 @@ export function hemisphereHere(): Profile['hemisphere'] {
 
 /** The weight while it is being typed may be no dog's: then the effect is said for a middling one. */
 const MIDDLING_KG = 12
-const weightFor = (a: Answers) => {
-  const kg = kilograms(a)
-  return kg !== null && kg >= MIN_KG && kg <= MAX_KG ? kg : MIDDLING_KG
-}
 
 /** What the answers come to: minutes a week this coat wants, what there are, and what would fit. */
 export function effectOf(a: Answers, mm = a.bodyMm) {
   if (!a.coat) return null
-  const kg = weightFor(a)
+  const given = kilograms(a)
+  const kg = given !== null && given >= MIN_KG && given <= MAX_KG ? given : MIDDLING_KG
   const wants = weeklyMinutes(a.coat, kg, lengthsAt(a.coat, mm))
   const has = a.minutes.reduce((s, m) => s + m, 0)
-  return { wants: Math.round(wants), has, fits: wants <= has, shorter: longestThatFits(a.coat, kg, mm, has) }
+  return {
+    /** The weight it is said for, and whether that is the dog's. */
+    kg,
+    isOwn: kg === given,
+    wants: Math.round(wants),
+    has,
+    fits: wants <= has,
+    shorter: longestThatFits(a.coat, kg, mm, has),
+  }
 }
 
 /** The answers as a new dog: its profile, and the last visit or the lengths as its first entry. */
@@ -106,6 +112,35 @@ export function dogFrom(a: Answers, today: string): NewDog {
     },
   ]
   return { id: uuid(), profile, entries: first }
+}
+
+/**
+ * What keeps an answer from being taken, as it stands: in words, or with none where it is only not
+ * given yet. Null if nothing does.
+ */
+export function problemOf(question: Question, a: Answers, today: string): { says: string } | null {
+  const missing = { says: '' }
+  switch (question) {
+    case 'name':
+      return a.name.trim() ? null : missing
+    case 'coat':
+      return a.coat ? null : missing
+    case 'weight': {
+      const kg = kilograms(a)
+      if (!a.kg) return missing
+      if (kg === null) return { says: 'Give the weight as a number.' }
+      if (kg < MIN_KG) return { says: `A dog weighs at least ${MIN_KG} kg.` }
+      return kg > MAX_KG ? { says: `A dog weighs at most ${MAX_KG} kg. Was that pounds?` } : null
+    }
+    case 'last':
+      return a.lastVisit > today ? { says: 'That day has not come yet.' } : null
+    case 'next':
+      if (!a.nextVisit) return null
+      if (a.nextVisit < today) return { says: 'That day has gone.' }
+      return a.nextVisit <= a.lastVisit ? { says: 'The next visit comes before the last.' } : null
+    default:
+      return null
+  }
 }
 
 export const usualBody = (coat: CoatId) => COATS[coat].usualMm.body

@@ -9,6 +9,7 @@ import type { Day } from '../record/day'
 import { coatOn } from '../record/fold'
 import type { Coat } from '../record/coat'
 import type { DogRecord } from '../record/fold'
+import { MOST_MINUTES } from '../record/profile'
 import { timeline } from '../record/timeline'
 import { isVisit } from '../record/visits'
 import { playStretches, spreadOf } from './stretches'
@@ -77,7 +78,7 @@ export function settingsOf(record: DogRecord, at: Day): Settings {
 export function weekOf(now: readonly number[], minutes: number): number[] {
   const total = now.reduce((sum, m) => sum + m, 0)
   if (!total) return now.map((_, day) => (day === 5 ? minutes : 0))
-  return now.map((m) => Math.min(240, Math.round((m * minutes) / total)))
+  return now.map((m) => Math.min(MOST_MINUTES, Math.round((m * minutes) / total)))
 }
 
 /**

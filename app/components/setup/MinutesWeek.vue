@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { MOST_MINUTES } from '#core/record/profile'
 import { WEEKDAYS_SHORT } from '~/words/days'
 
 /** Minutes by day of the week, each a pile of strokes, one a minute; pick a day, then more or less. */
@@ -7,7 +8,9 @@ const day = ref(5)
 const STEP = 5
 const most = computed(() => Math.max(20, ...minutes.value))
 function change(by: number) {
-  minutes.value = minutes.value.map((m, i) => (i === day.value ? Math.max(0, Math.min(240, m + by)) : m))
+  minutes.value = minutes.value.map((m, i) =>
+    i === day.value ? Math.max(0, Math.min(MOST_MINUTES, m + by)) : m,
+  )
 }
 </script>
 

@@ -1,0 +1,86 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { entry } from '../../tests/support/dogs'
+import { anyEntry, anyFact } from '../../tests/support/facts'
+import type { Entry } from './entries'
+import { timeline } from './timeline'
+
+const START = '2026-09-01'
+/** A diary with corrections in it, of entries and of corrections, some of them with nothing. */
+const diary: fc.Arbitrary<Entry[]> = fc
+  .tuple(
+    fc.uniqueArray(anyEntry(START, 20), { maxLength: 15, selector: (e) => e.id }),
+    fc.array(fc.tuple(fc.uuid({ version: 7 }), fc.nat(), fc.option(anyFact)), { maxLength: 6 }),
+  )
+  .map(([entries, fixes]) => {
+    const all: Entry[] = [...entries]
+    for (const [id, n, by] of fixes) {
+      const target = all[n % Math.max(1, all.length)]
+      if (target && !all.some((e) => e.id === id))
+        all.push({ id, day: target.day, what: { kind: 'correction', replaces: target.id, by } })
+    }
+    return all
+  })
+
+describe('the facts in force', () => {
+  it('are the same in whatever order entries come, and however often', () => {
+    fc.assert(
+      fc.property(diary, fc.func(fc.integer()), (entries, rank) => {
+        const shuffled = [...entries, ...entries.slice(0, 3)]
+          .map((e, i) => [rank(e.id, i), e] as const)
+          .sort((a, b) => a[0] - b[0])
+          .map(([, e]) => e)
+        expect(timeline(shuffled)).toEqual(timeline(entries))
+      }),
+    )
+  })
+  it('stand by day, then by time, each of an entry that was made', () => {
+    fc.assert(
+      fc.property(diary, (entries) => {
+        const made = new Map(entries.filter((e) => e.what.kind !== 'correction').map((e) => [e.id, e]))
+        const facts = timeline(entries)
+        facts.forEach((f, i) => {
+          const { day, time } = made.get(f.id)!
+          expect([f.day, f.time]).toEqual([day, time])
+          if (!i) return
+          const before = facts[i - 1]!
+          expect(before.day <= f.day).toBe(true)
+          if (before.day === f.day && before.time && f.time) expect(before.time <= f.time).toBe(true)
+        })
+        expect(new Set(facts.map((f) => f.id)).size).toBe(facts.length)
+      }),
+    )
+  })
+  it('where nothing was put right, are all that was entered', () => {
+    fc.assert(
+      fc.property(fc.uniqueArray(anyEntry(START, 20), { selector: (e) => e.id }), (entries) => {
+        const by = (list: readonly { id: string }[]) => list.map((e) => e.id).sort()
+        expect(by(timeline(entries))).toEqual(by(entries))
+      }),
+    )
+  })
+})
+
+describe('putting right', () => {
+  const id = (n: number) => `01000000-0000-7000-8000-${String(n).padStart(12, '0')}`
+  const wash = entry(START, { kind: 'wash', combedOut: false }, { id: id(1) })
+  const right = (n: number, replaces: string, by: { kind: 'wash'; combedOut: boolean } | null) =>
+    entry(START, { kind: 'correction', replaces, by }, { id: id(n) })
+  const said = (...entries: Entry[]) => timeline(entries).map((f) => f.what)
+
+  it('stands in for what it replaces, the latest last', () => {
+    const first = right(2, wash.id, { kind: 'wash', combedOut: true })
+    expect(said(wash, first)).toEqual([{ kind: 'wash', combedOut: true }])
+    expect(said(wash, first, right(3, wash.id, null))).toEqual([])
+  })
+  it('is undone by taking the correction back, and by taking that back comes again', () => {
+    const gone = right(2, wash.id, null)
+    const undone = right(3, gone.id, null)
+    expect(said(wash, gone)).toEqual([])
+    expect(said(wash, gone, undone)).toEqual([wash.what])
+    expect(said(wash, gone, undone, right(4, undone.id, null))).toEqual([])
+  })
+  it('of what was never made is nothing', () => {
+    expect(said(right(2, id(9), { kind: 'wash', combedOut: true }))).toEqual([])
+  })
+})
