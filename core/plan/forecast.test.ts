@@ -48,6 +48,23 @@ describe('a forecast', () => {
     )
     expect(from.state()).toEqual(before)
   })
+  it('counts the mats that form, day by day, whatever the comb takes away between', () => {
+    fc.assert(
+      fc.property(plans, (planned) => {
+        const coat = from.copy()
+        let formed = 0
+        for (let d = 0; d < 30; d++) {
+          const places = planned.find((s) => s.day === addDays(START, d))?.places ?? []
+          coat.combThrough(coat.places.flatMap((p) => (places.includes(p.region.place) ? [p.id] : [])))
+          const before = coat.places.map((p) => p.unseen[2])
+          coat.passDay()
+          coat.places.forEach((p, i) => (formed += p.rate.mean * (p.unseen[2] - before[i]!)))
+        }
+        expect(forecastOf(from, planned, TO).mats).toBeCloseTo(formed, 9)
+      }),
+      { numRuns: 30 },
+    )
+  })
   it('is no better for a session less', () => {
     fc.assert(
       fc.property(
