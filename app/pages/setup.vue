@@ -181,7 +181,7 @@ useHead({ title: 'Your dog · Grumbo' })
               class="act act-plain !min-h-12"
               @click="a.nextVisit = onFrom(w).day"
             >
-              {{ w }} weeks{{ onFrom(w).on ? ' on' : '' }}
+              {{ onFrom(w).on ? `${w} weeks after` : `in ${w} weeks` }}
             </button>
           </div>
         </template>
@@ -243,7 +243,8 @@ useHead({ title: 'Your dog · Grumbo' })
             <span v-else class="text-due">No length fits: more minutes, or visits closer together.</span>
           </template>
           <template v-else>
-            {{ COATS[a.coat].label }} at {{ a.bodyMm }} mm, {{ effect.isOwn ? '' : 'at ' }}{{ effect.kg }} kg:
+            {{ COATS[a.coat].label }} at {{ a.bodyMm }} mm, {{ effect.isOwn ? '' : 'for '
+            }}{{ effect.kg }} kg:
             <span class="text-due">about {{ effect.wants }} minutes a week.</span>
           </template>
         </p>
