@@ -27,7 +27,7 @@ export type PlanAnswer =
 
 /** Any will do; the same each time, so that the same dog gets the same plan. */
 const SEED = 0.5
-/** Somebody waits, on a slow telephone too. */
+/** Somebody waits, on a slow telephone too; there it may be another plan. */
 const clock = () => performance.now()
 const answer = (a: PlanAnswer) => self.postMessage(a)
 
