@@ -47,7 +47,7 @@ describe('a forecast', () => {
       { numRuns: 40 },
     )
     expect(from.state()).toEqual(before)
-  })
+  }, 30_000)
   it('counts the mats that form, day by day, whatever the comb takes away between', () => {
     fc.assert(
       fc.property(plans, (planned) => {
@@ -64,7 +64,7 @@ describe('a forecast', () => {
       }),
       { numRuns: 30 },
     )
-  })
+  }, 30_000)
   it('is no better for a session less', () => {
     fc.assert(
       fc.property(
@@ -79,7 +79,7 @@ describe('a forecast', () => {
       ),
       { numRuns: 40 },
     )
-  })
+  }, 30_000)
   it('of nothing done is the chance of the coat left alone', () => {
     const { sessions, minutes, chances } = forecastOf(from, [], TO)
     expect([sessions, minutes]).toEqual([[], 0])
