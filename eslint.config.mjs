@@ -91,5 +91,19 @@ export default tseslint.config(
       ],
     },
   },
+  {
+    name: 'one-clock',
+    files: ['app/**/*.{ts,vue}', 'server/**/*.ts', 'shared/**/*.ts', 'tests/**/*.ts'],
+    ignores: ['**/clock.ts'],
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        ...[
+          "CallExpression[callee.object.name='Date'][callee.property.name='now']",
+          "NewExpression[callee.name='Date'][arguments.length=0]",
+        ].map((selector) => ({ selector, message: 'The time comes from one clock: currentInstant.' })),
+      ],
+    },
+  },
   ...arrows,
 )

@@ -1,4 +1,4 @@
-import { z } from 'zod'
+import { z } from '../core/zod'
 import { entrySchema } from '../core/record/entries'
 import type { Entry } from '../core/record/entries'
 import { daySchema, nameSchema, profileSchema, regionSchema } from '../core/record/profile'
@@ -219,4 +219,11 @@ export interface Refusal {
   statusCode: number
   message: string
   fields?: Record<string, string>
+  /** What a page acts on; the words are for people. */
+  code?: 'no-longer'
+}
+/** Who is there, where nobody is signed in. */
+export interface Nobody {
+  nobody: 'sign-in' | 'no-longer'
+  says: string
 }

@@ -1,4 +1,4 @@
-import { z } from 'zod'
+import { z } from '../core/zod'
 import { entrySchema } from '../core/record/entries'
 import type { Entry } from '../core/record/entries'
 import { profileSchema } from '../core/record/profile'

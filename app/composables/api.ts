@@ -12,6 +12,7 @@ export class Refused extends Error {
     readonly statusCode: number,
     message: string,
     readonly fields: Record<string, string> = {},
+    readonly code: Refusal['code'] = undefined,
   ) {
     super(message)
   }
@@ -31,8 +32,13 @@ export async function api<T>(path: string, options: Options = {}): Promise<T> {
   } catch (error) {
     if (!(error instanceof FetchError) || !error.response || error.response.status >= 500)
       throw new NoSignal()
-    const said = error.data as { message?: string; data?: Pick<Refusal, 'fields'> } | undefined
-    throw new Refused(error.response.status, said?.message ?? 'That did not work.', said?.data?.fields)
+    const said = error.data as { message?: string; data?: Pick<Refusal, 'fields' | 'code'> } | undefined
+    throw new Refused(
+      error.response.status,
+      said?.message ?? 'That did not work.',
+      said?.data?.fields,
+      said?.data?.code,
+    )
   }
 }
 

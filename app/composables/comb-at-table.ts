@@ -3,7 +3,7 @@ import { keepTable } from '~/offline/device'
 
 /** Lays a session out on the table. It is kept on the device until it is finished. */
 export async function startTable(dogId: string, day: string, regions: RegionId[]) {
-  const now = Date.now()
+  const now = currentMs()
   await keepTable({ dogId, day, startedAt: now, touched: now, paused: 0, regions, done: [], skipped: [] })
 }
 

@@ -16,7 +16,7 @@ export function calendarOf(file: DogFile, plan: StretchPlan | null, coat: Coat, 
     ? careInPlan(file, sessions, today, plan.to, plan.to === profile.nextVisit, coat.learnedGrowth.now)
     : []
   const dog = { id: file.id, name: profile.name, groomer: profile.groomer, nextVisit: profile.nextVisit }
-  return writeCalendar(profile.name, happeningsOf(dog, sessions, care), new Date())
+  return writeCalendar(profile.name, happeningsOf(dog, sessions, care), currentInstant())
 }
 
 /**
@@ -34,7 +34,7 @@ export async function gatherAll(
   const photos = timeline(file.entries).filter((f) => f.what.kind === 'photo')
   const { notes } = await api<Thread>(`/api/dogs/${file.id}/notes`)
   const files: Record<string, Uint8Array> = {
-    'record.json': strToU8(writeRecordFile({ id: file.id, profile: file.profile }, file.entries, new Date())),
+    'record.json': strToU8(writeRecordFile({ id: file.id, profile: file.profile }, file.entries, currentInstant())),
     'diary.csv': strToU8(writeDiaryCsv(file.entries)),
     'plan.ics': strToU8(calendarOf(file, plan, coat, today)),
     'thread.json': strToU8(JSON.stringify(notes, null, 2)),

@@ -6,7 +6,7 @@ export async function lastWord(dogId: string) {
     const { notes } = await api<Thread>(`/api/dogs/${dogId}/notes`)
     const last = notes.at(-1)
     return last?.author === 'groomer'
-      ? { author: last.authorName, body: last.body, sent: localDay(new Date(last.sent)) }
+      ? { author: last.authorName, body: last.body, sent: dayOfInstant(last.sent) }
       : null
   } catch {
     return null

@@ -1,4 +1,4 @@
-import type { Room } from '#shared/api'
+import type { Nobody, Room } from '#shared/api'
 
 /** The groomer's room: who is signed in, and the dogs; null when nobody is. */
 export function useRoom() {
@@ -9,15 +9,18 @@ export function useRoom() {
   async function load() {
     clearTimeout(again)
     try {
-      room.value = await api<Room>('/api/room')
+      const answer = await api<Room | Nobody>('/api/room')
+      if ('nobody' in answer) {
+        room.value = null
+        state.value = 'signed-out'
+        return
+      }
+      room.value = answer
       state.value = 'ready'
       // Forecasts still being worked out come a moment later.
       if (room.value.dogs.some((d) => d.stale)) again = setTimeout(() => void load(), 800)
-    } catch (error) {
-      if (error instanceof Refused && error.statusCode === 401) {
-        room.value = null
-        state.value = 'signed-out'
-      } else state.value = 'no-signal'
+    } catch {
+      state.value = 'no-signal'
     }
   }
   /** Takes the dog whose link was opened on the way here. @returns its share */

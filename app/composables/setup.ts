@@ -1,12 +1,14 @@
 import { v7 as uuid } from 'uuid'
 import type { CoatId } from '#core/coat/coat-types'
 import { COATS } from '#core/coat/coat-types'
+import { PART_IDS, REGIONS } from '#core/coat/regions'
 import type { PlaceId } from '#core/coat/regions'
 import { MAX_KG, MIN_KG } from '#core/coat/size'
 import { addDays } from '#core/record/day'
 import type { Entry } from '#core/record/entries'
 import type { Profile } from '#core/record/profile'
 import { lengthsAt, longestThatFits, weeklyMinutes } from '#core/plan/weekly'
+import type { Lengths } from '#core/plan/weekly'
 import type { NewDog } from '#shared/api'
 import type { Question } from '~/words/setup'
 
@@ -19,6 +21,8 @@ export interface Answers {
   unit: 'kg' | 'lb'
   born: string
   lastVisit: string
+  /** No groomer yet, or nobody knows when: how long ago a comb last went through, days; null where there was a visit. */
+  combedDaysAgo: number | null
   bodyMm: number
   nextVisit: string
   harnessHours: number
@@ -28,6 +32,15 @@ export interface Answers {
   groomer: string
   wish: string
 }
+/** When a comb last went through, as an owner would say it, and the days it is taken for (judgement). */
+export const COMBED_AGO = [
+  { days: 4, words: 'this week' },
+  { days: 14, words: 'two weeks ago' },
+  { days: 30, words: 'a month ago' },
+  { days: 90, words: 'longer ago, or never' },
+] as const
+const LONG_AGO_DAYS = 90
+
 export const KG_PER_LB = 0.45359237
 
 export const freshAnswers = (): Answers => ({
@@ -38,6 +51,7 @@ export const freshAnswers = (): Answers => ({
   unit: 'kg',
   born: '',
   lastVisit: '',
+  combedDaysAgo: null,
   bodyMm: 20,
   nextVisit: '',
   harnessHours: 1,
@@ -82,10 +96,30 @@ export function effectOf(a: Answers, mm = a.bodyMm) {
   }
 }
 
-/** The answers as a new dog: its profile, and the last visit or the lengths as its first entry. */
+/**
+ * A coat no groomer has had in hand: its lengths as they must have been when a comb last went through,
+ * so that they have grown to what they are. No place of it counts as met.
+ */
+function unmet(coat: CoatId, lengths: Lengths, since: string, days: number): Entry[] {
+  return PART_IDS.map((part) => ({
+    id: uuid(),
+    day: since,
+    what: {
+      kind: 'measure',
+      regions: REGIONS.filter((r) => r.part === part).map((r) => r.id),
+      mm: Math.max(1, Math.round(lengths[part] - COATS[coat].growthMmPerDay * days)),
+    },
+  }))
+}
+
+/**
+ * The answers as a new dog: its profile, and as its first entries the last visit, or the lengths of a
+ * coat that has met none.
+ */
 export function dogFrom(a: Answers, today: string): NewDog {
   if (!a.coat) throw new Error('Choose the coat first.')
-  const since = a.lastVisit || today
+  const uncombed = a.lastVisit ? null : (a.combedDaysAgo ?? LONG_AGO_DAYS)
+  const since = uncombed === null ? a.lastVisit : addDays(today, -uncombed)
   const lengths = lengthsAt(a.coat, a.bodyMm)
   const profile: Profile = {
     name: a.name.trim(),
@@ -104,13 +138,16 @@ export function dogFrom(a: Answers, today: string): NewDog {
     ...(a.groomer.trim() ? { groomer: a.groomer.trim() } : {}),
     ...(a.wish.trim() ? { wish: a.wish.trim() } : {}),
   }
-  const first: Entry[] = [
-    {
-      id: uuid(),
-      day: since,
-      what: { kind: 'visit', lengths, found: [], ...(profile.groomer ? { by: profile.groomer } : {}) },
-    },
-  ]
+  const first: Entry[] =
+    uncombed !== null
+      ? unmet(a.coat, lengths, since, uncombed)
+      : [
+          {
+            id: uuid(),
+            day: since,
+            what: { kind: 'visit', lengths, found: [], ...(profile.groomer ? { by: profile.groomer } : {}) },
+          },
+        ]
   return { id: uuid(), profile, entries: first }
 }
 
@@ -133,6 +170,8 @@ export function problemOf(question: Question, a: Answers, today: string): { says
       return kg > MAX_KG ? { says: `A dog weighs at most ${MAX_KG} kg. Was that pounds?` } : null
     }
     case 'last':
+      // A coat that met nobody is not taken to be clear: it is one or the other.
+      if (!a.lastVisit && a.combedDaysAgo === null) return missing
       return a.lastVisit > today ? { says: 'That day has not come yet.' } : null
     case 'next':
       if (!a.nextVisit) return null

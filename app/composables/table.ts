@@ -26,8 +26,8 @@ export function useTable(dogId: string) {
   const loaded = ref(false)
   const comfort = ref<Comfort>('easy')
   const pausedAt = ref<number | null>(null)
-  const tick = ref(Date.now())
-  const placeStarted = ref(Date.now())
+  const tick = ref(currentMs())
+  const placeStarted = ref(currentMs())
   let placePaused = 0
 
   /** Other pages on this device with the same session: what one does, the others see. */
@@ -38,12 +38,12 @@ export function useTable(dogId: string) {
     if (kept) setRight(kept)
     table.value = kept
     loaded.value = true
-    placeStarted.value = Date.now()
+    placeStarted.value = currentMs()
     placePaused = 0
   }
   /** Time not worked is not counted: a table left open, or a clock that was put back. */
   function setRight(kept: OpenTable) {
-    const away = Date.now() - (kept.touched ?? kept.startedAt)
+    const away = currentMs() - (kept.touched ?? kept.startedAt)
     if (away > LEFT_AFTER || away < 0) kept.paused += away
   }
   onMounted(open)
@@ -52,7 +52,7 @@ export function useTable(dogId: string) {
       await record.reread()
       await open()
     }
-  const timer = import.meta.client ? setInterval(() => (tick.value = Date.now()), 500) : undefined
+  const timer = import.meta.client ? setInterval(() => (tick.value = currentMs()), 500) : undefined
   onBeforeUnmount(() => {
     clearInterval(timer)
     others?.close()
@@ -92,13 +92,13 @@ export function useTable(dogId: string) {
 
   async function save() {
     if (!table.value) return
-    table.value.touched = Date.now()
+    table.value.touched = currentMs()
     await keepTable(table.value)
     others?.postMessage('changed')
   }
   function nextPlace() {
     comfort.value = 'easy'
-    placeStarted.value = Date.now()
+    placeStarted.value = currentMs()
     placePaused = 0
     if (table.value) table.value.follow = null
     return save()
@@ -178,15 +178,15 @@ export function useTable(dogId: string) {
   async function pause() {
     if (!table.value) return
     if (pausedAt.value) {
-      const ms = Date.now() - pausedAt.value
+      const ms = currentMs() - pausedAt.value
       table.value.paused += ms
       placePaused += ms
       pausedAt.value = null
-      tick.value = Date.now()
+      tick.value = currentMs()
       table.value.restedAt = spent.value
       await save()
     } else {
-      pausedAt.value = Date.now()
+      pausedAt.value = currentMs()
       await save()
     }
   }

@@ -2,7 +2,7 @@
 import { LAW } from '#core/care/cautions'
 import { COATS } from '#core/coat/coat-types'
 import type { CoatId } from '#core/coat/coat-types'
-import { effectOf, inWeeks, problemOf, usualBody } from '~/composables/setup'
+import { COMBED_AGO, effectOf, inWeeks, problemOf, usualBody } from '~/composables/setup'
 import type { Answers } from '~/composables/setup'
 import { QUESTIONS, sayQuestion } from '~/words/setup'
 
@@ -25,7 +25,7 @@ watch(a, (now) => localStorage.setItem(STORE, JSON.stringify(now)))
 
 const effect = computed(() => effectOf(a))
 const question = computed(() => QUESTIONS[at.value]!)
-const asked = computed(() => sayQuestion(question.value, { name: a.name, she: a.sex === 'female' }))
+const asked = computed(() => sayQuestion(question.value, { name: a.name, she: a.sex === 'female', visited: !!a.lastVisit }))
 const refusal = computed(() => problemOf(question.value, a, today))
 /** For an owner who cannot tell by the pictures. */
 const byHand = ref(false)
@@ -164,6 +164,21 @@ useHead({ title: 'Your dog · Grumbo' })
               {{ w === 1 ? 'a week' : `${w} weeks` }} ago
             </button>
           </div>
+          <template v-if="!a.lastVisit">
+            <h2 class="mt-7 border-t border-rule pt-3">None yet, or nobody knows?</h2>
+            <p class="why">When did a comb last go through all of it, to the skin?</p>
+            <ChoiceRow
+              :model-value="a.combedDaysAgo ?? undefined"
+              tight
+              class="mt-1 flex-wrap"
+              label="When a comb last went through"
+              :choices="COMBED_AGO.map((c) => ({ value: c.days, words: c.words }))"
+              @update:model-value="(days) => (a.combedDaysAgo = days ?? null)"
+            />
+            <p v-if="a.combedDaysAgo !== null" class="small mt-2">
+              No place counts as clear until the comb has been through it; the plan begins from that.
+            </p>
+          </template>
         </template>
 
         <BodyLength v-else-if="question === 'length'" v-model="a.bodyMm" />

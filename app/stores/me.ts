@@ -1,5 +1,5 @@
 import { defineStore } from 'pinia'
-import type { Me } from '#shared/api'
+import type { Me, Nobody } from '#shared/api'
 import { forgetAll, keepMe, keptMe } from '~/offline/device'
 
 /** Who is signed in on this device, and their dogs. */
@@ -10,12 +10,18 @@ export const useMe = defineStore('me', () => {
 
   /** From the server, or as last kept when there is no signal. Null when nobody is signed in. */
   async function load(): Promise<Me | null> {
+    why.value = ''
     try {
-      me.value = await api<Me>('/api/me')
-      await keepMe(me.value).catch(() => undefined)
+      const answer = await api<Me | Nobody>('/api/me')
+      if ('nobody' in answer) {
+        me.value = null
+        if (answer.nobody === 'no-longer') why.value = answer.says
+      } else {
+        me.value = answer
+        await keepMe(answer).catch(() => undefined)
+      }
     } catch (error) {
       me.value = error instanceof NoSignal ? ((await keptMe().catch(() => null)) ?? null) : null
-      why.value = error instanceof Refused && /no longer/.test(error.message) ? error.message : ''
     }
     return me.value
   }

@@ -45,6 +45,10 @@ export const useRecord = defineStore('record', () => {
   let sending = false
   let timer: ReturnType<typeof setTimeout> | undefined
 
+  /** Taken out of the household is told; a session that merely ended has no more to say. */
+  const whyOut = (error: unknown) =>
+    error instanceof Refused && error.code === 'no-longer' ? error.message : ''
+
   const withWaiting = (kept: DogFile): DogFile => {
     const known = new Set(kept.entries.map((e) => e.id))
     const more = waiting.value
@@ -97,7 +101,7 @@ export const useRecord = defineStore('record', () => {
     } catch (error) {
       if (error instanceof Refused && error.statusCode === 401) {
         signedOut.value = true
-        whySignedOut.value = error.message
+        whySignedOut.value = whyOut(error)
       } else if (error instanceof Refused) state.value = 'missing'
       else if (!file.value) state.value = 'no-signal'
     }
@@ -182,7 +186,7 @@ export const useRecord = defineStore('record', () => {
       } else {
         noSignal.value = error instanceof NoSignal
         signedOut.value = error instanceof Refused && error.statusCode === 401
-        whySignedOut.value = signedOut.value ? inWords(error) : ''
+        whySignedOut.value = whyOut(error)
         if (!signedOut.value) timer = setTimeout(() => void send(), TRY_AGAIN)
       }
     }

@@ -1,6 +1,6 @@
 import type { WashAnswer, WashGate } from '#core/care/wash-gate'
 import { placeRow } from '#core/coat/regions'
-import { sayDay } from '#core/record/say-day'
+import { nameDay } from '#core/record/say-day'
 import { plural, wholeMinutes } from './numbers'
 
 export const clockTime = (minutes: number) => {
@@ -67,16 +67,22 @@ export function sayWash(
         why: `Dry before bed means starting by ${clockTime(answer.startBy)}. Tomorrow.`,
         tone: 'stop',
       }
+    case 'night':
+      return {
+        head: 'Not at night',
+        why: `Drying is loud and long, and ${who.she ? 'she' : 'he'} should sleep dry. From ${clockTime(answer.from)}.`,
+        tone: 'stop',
+      }
     case 'too-soon':
       return {
         head: 'Not yet',
-        why: `Washed too often the skin dries. From ${sayDay(answer.from, who.today).replace(/^on /, '')}, unless ${who.she ? 'she' : 'he'} is dirty.`,
+        why: `Washed too often the skin dries. From ${nameDay(answer.from, who.today)}, unless ${who.she ? 'she' : 'he'} is dirty.`,
         tone: 'stop',
       }
     case 'yes':
       return {
         head: 'Yes, wash today',
-        why: `The comb went through everywhere.${startBy === null ? '' : ` Start by ${clockTime(startBy)} to be dry before bed.`}`,
+        why: `The comb went through everywhere.${startBy === null ? ' A towel and a warm room will do.' : ` Start by ${clockTime(startBy)} to be dry before bed.`}`,
         tone: 'go',
       }
   }

@@ -2,6 +2,7 @@ import type { TrimId } from '#core/care/dangers'
 import type { CareId } from '#core/care/due'
 import type {
   EAR_CARE_SCHOOLS,
+  EarCarriage,
   EarHairSchool,
   FaceSchool,
   Ground,
@@ -10,17 +11,47 @@ import type {
   TaughtId,
 } from '#core/record/habits'
 
-/** The tidies in words: what to do, and what it takes, minutes (judgement). */
-export const TRIM_WORDS: Record<
-  TrimId,
-  { label: string; act: (her: string) => string; minutes: number; care: CareId | null }
-> = {
-  face: { label: 'Face', act: (her) => `Clear ${her} eye corners`, minutes: 5, care: 'face' },
-  paws: { label: 'Paws', act: (her) => `Trim ${her} paws level`, minutes: 8, care: 'paws' },
-  sanitary: { label: 'Under the tail', act: () => 'Clear under the tail', minutes: 6, care: 'sanitary' },
-  ears: { label: 'Ear edges', act: (her) => `Round ${her} ear edges`, minutes: 6, care: 'ears' },
-  neatening: { label: 'Neatening', act: () => 'Neaten, or leave it', minutes: 8, care: null },
+interface Led {
+  act: (her: string) => string
+  /** What it takes (judgement). */
+  minutes: number
 }
+/** The tidies in words: what is done with a blade, and what with cloth and comb alone. */
+export const TRIM_WORDS: Record<TrimId, { label: string; cut: Led; uncut: Led; care: CareId | null }> = {
+  face: {
+    label: 'Face',
+    cut: { act: (her) => `Clear ${her} eye corners`, minutes: 5 },
+    uncut: { act: (her) => `Clean ${her} eye corners`, minutes: 2 },
+    care: 'face',
+  },
+  paws: {
+    label: 'Paws',
+    cut: { act: (her) => `Trim ${her} paws level`, minutes: 8 },
+    uncut: { act: (her) => `Feel and comb ${her} paws`, minutes: 3 },
+    care: 'paws',
+  },
+  sanitary: {
+    label: 'Under the tail',
+    cut: { act: () => 'Clear under the tail', minutes: 6 },
+    uncut: { act: () => 'Clean under the tail', minutes: 3 },
+    care: 'sanitary',
+  },
+  ears: {
+    label: 'Ear edges',
+    cut: { act: (her) => `Round ${her} ear edges`, minutes: 6 },
+    uncut: { act: (her) => `Comb ${her} ear edges`, minutes: 2 },
+    care: 'ears',
+  },
+  neatening: {
+    label: 'Neatening',
+    cut: { act: () => 'Neaten, or leave it', minutes: 8 },
+    uncut: { act: () => 'Comb it out, and leave it', minutes: 4 },
+    care: null,
+  },
+}
+/** A tidy as it will be done at the owner's setting: nothing is promised that is withheld. */
+export const ledAt = (tidy: TrimId, setting: Setting): Led =>
+  TRIM_WORDS[tidy][setting === 'comb' ? 'uncut' : 'cut']
 
 export const SETTING_WORDS: Record<Setting, { label: string; means: string }> = {
   comb: {
@@ -35,7 +66,7 @@ export const SETTING_WORDS: Record<Setting, { label: string; means: string }> = 
 }
 export const TAUGHT_WORDS: Record<TaughtId, string> = {
   'rear-blade': 'a bare #10 or #15 at the rear',
-  'corner-blade': 'a bare #10 or #15 in the eye corners',
+  'corner-blade': 'a bare #9, #10 or #15 in the eye corners',
 }
 
 interface Way {
@@ -59,9 +90,17 @@ const EAR_HAIR: Record<EarHairSchool, Way> = {
 const EAR_CARE: Record<(typeof EAR_CARE_SCHOOLS)[number], Way> = {
   wipe: {
     label: 'Wipe what you can see',
-    means: 'Cleaner on cotton every week or so. The default for drop ears.',
+    means: 'Cleaner on cotton every week or so. The default for hanging ears.',
   },
-  'leave-alone': { label: 'Leave a pale, odourless ear alone', means: 'The default for pricked ears.' },
+  'leave-alone': {
+    label: 'Wipe only what is there',
+    means: 'Looked at as often; a pale, odourless ear is left. The default for pricked ears.',
+  },
+}
+const EARS: Record<EarCarriage, Way> = {
+  hanging: { label: 'Hanging', means: 'Hair may hang below the leather: its end is marked while you cut.' },
+  folded: { label: 'Folded over', means: 'Half up, the tip over.' },
+  pricked: { label: 'Pricked', means: 'Upright. They gather dirt too, and are looked at as often.' },
 }
 const GROUND: Record<Ground, Way> = {
   hard: { label: 'Roads and hard ground', means: 'It wears nails: a trim every three to four weeks.' },
@@ -74,6 +113,7 @@ const SANITARY: Record<SanitarySchool, Way> = {
 /** Where groomers differ at the tidies, as questions. */
 export const CARE_SCHOOLS = [
   { id: 'face', question: 'How much of the face?', ways: FACE },
+  { id: 'ears', question: 'How are the ears carried?', ways: EARS },
   { id: 'earHair', question: 'Hair inside the ear?', ways: EAR_HAIR },
   { id: 'earCare', question: 'Ears, week by week?', ways: EAR_CARE },
   { id: 'ground', question: 'Where does the dog walk?', ways: GROUND },

@@ -1,7 +1,7 @@
 import type { PlanItem, TodayPlan } from '#core/plan/today'
 import { SHADE_IDS, shadeOf } from '#core/record/odds'
 import type { Profile } from '#core/record/profile'
-import { sayDay } from '#core/record/say-day'
+import { sayDay, nameDay } from '#core/record/say-day'
 import { inOdds } from './numbers'
 
 /** The plan's reasons, which are data, said in a few words. */
@@ -57,7 +57,7 @@ export function sayWhy(plan: TodayPlan, profile: Profile): string {
   const when =
     plan.until === profile.nextVisit
       ? 'by the visit'
-      : `by ${sayDay(plan.until, plan.day).replace(/^on /, '')}`
+      : `by ${nameDay(plan.until, plan.day)}`
   const she = profile.sex === 'female' ? 'her' : 'him'
   if (plan.guess)
     return `Nothing is known of ${she} yet. This is where coats like ${profile.sex === 'female' ? 'hers' : 'his'} knot first.`

@@ -17,7 +17,7 @@ export const QUESTIONS = [
 export type Question = (typeof QUESTIONS)[number]
 
 /** A question as it is put, and why it is asked. */
-export function sayQuestion(question: Question, dog: { name: string; she: boolean }) {
+export function sayQuestion(question: Question, dog: { name: string; she: boolean; visited: boolean }) {
   const name = dog.name.trim() || 'your dog'
   const [her, of] = dog.she ? ['her', 'her'] : ['his', 'him']
   const said: Record<Question, [title: string, why: string]> = {
@@ -33,10 +33,10 @@ export function sayQuestion(question: Question, dog: { name: string; she: boolea
     ],
     last: [
       'When was the last visit to a groomer?',
-      'The stretch is counted from that day. Leave it if there was none.',
+      'The stretch is counted from that day. If there was none, say when a comb last went through.',
     ],
     length: [
-      'How long was the coat left on the body?',
+      dog.visited ? 'How long was the coat left on the body?' : 'How long is the coat on the body now?',
       `Longer hair knots sooner. The rest of ${of} follows as is usual for the coat.`,
     ],
     next: ['When is the next visit?', 'The stretch runs to that day. Leave it if none is booked.'],

@@ -1,6 +1,6 @@
 import type { Suggestion } from '#core/care/next-visit'
 import type { VisitDid } from '#core/care/visit-did'
-import { regionOf } from '#core/coat/regions'
+import { isWhere, regionOf } from '#core/coat/regions'
 import type { Arrival } from '#core/plan/arrival'
 import { sayDay } from '#core/record/say-day'
 import { capital, countWord, inOdds, plural } from './numbers'
@@ -31,8 +31,8 @@ export function saySuggestion({ weeks, forecast, found }: Suggestion): string {
 
 /** What a groomer is about to find, in a line and what goes with it. */
 export function sayArrival(a: Arrival, today: string): { lead: string; rest: string } {
-  const where = a.likely ? regionOf(a.likely).label : ''
-  const at = where.startsWith('Behind') ? where.toLowerCase() : `at the ${where.toLowerCase()}`
+  const likely = a.likely && regionOf(a.likely)
+  const at = likely ? `${isWhere(likely.place) ? '' : 'at the '}${likely.label.toLowerCase()}` : ''
   const combed = a.days
     ? `combed on ${plural(a.days, 'day')}, last ${sayDay(a.last!, today)}`
     : 'not combed since the last visit'

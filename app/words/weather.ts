@@ -1,7 +1,11 @@
 import type { Nudge } from '#core/season/weather'
 
-/** What the weather is worth saying of, in a line. */
-export function sayNudge(n: Nudge): string {
+/** What the weather is worth saying of, in a line; an invention is never told as fact. */
+export function sayNudge(n: Nudge, invented: boolean): string {
+  const says = ofDay(n)
+  return invented ? `Invented weather: ${says.charAt(0).toLowerCase()}${says.slice(1)}` : says
+}
+function ofDay(n: Nudge): string {
   switch (n.nudge) {
     case 'wet-walk':
       return `Rain today, about ${n.rainMm} mm. A wet walk?`

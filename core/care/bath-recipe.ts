@@ -1,5 +1,4 @@
 import { bodySurfaceArea } from '../coat/size'
-import { COATS } from '../coat/coat-types'
 import type { CoatId } from '../coat/coat-types'
 import type { Coat } from '../record/coat'
 import type { Dryer } from '../record/habits'
@@ -91,5 +90,7 @@ export const WASHING_MINUTES = 25
 /** Dogs to be dry this long before bed, minutes (judgement). */
 export const DRY_BEFORE_BED = 60
 
+/** Coats that may be towelled and left to dry in the warm, brushed through. Common practice, no source. */
+const DRIES_BY_ITSELF: readonly CoatId[] = ['double-short', 'smooth']
 /** A coat that must not be left to dry by itself: it curls up and knots. */
-export const mustBeDried = (coat: CoatId): boolean => COATS[coat].tighteningPerDay > 0 && coat !== 'smooth'
+export const mustBeDried = (coat: CoatId): boolean => !DRIES_BY_ITSELF.includes(coat)

@@ -1,4 +1,6 @@
 import type { CoatId } from '../coat/coat-types'
+import type { Dryer } from '../record/habits'
+import { mustBeDried } from './bath-recipe'
 import type { CareCautionId } from './cautions'
 
 export interface BathStep {
@@ -12,7 +14,9 @@ export interface BathStep {
 export function bathSteps(
   coat: CoatId,
   mixes: { shampooMl: number; conditionerMl: number },
+  dryer: Dryer = 'household',
 ): readonly BathStep[] {
+  const byItself = dryer === 'none' && !mustBeDried(coat)
   const combed = coat !== 'smooth'
   return [
     {
@@ -62,12 +66,19 @@ export function bathSteps(
         ]
       : []),
     { id: 'blot', act: 'Squeeze and blot, never rub', how: 'Rubbing tangles. Change towels.', cautions: [] },
-    {
-      id: 'dry',
-      act: combed ? 'Dry to the skin while you brush' : 'Towel dry',
-      how: 'With the lie for flat, against it for fluffy; feet upward, ears by hand. A coat left to dry by itself curls up and knots.',
-      cautions: ['dryer', 'mains', 'stop'],
-    },
+    byItself
+      ? {
+          id: 'dry',
+          act: combed ? 'Towel, brush through, and a warm room' : 'Towel dry, and a warm room',
+          how: 'Out of draughts until the skin under a parted line is dry to the back of a finger.',
+          cautions: ['stop'],
+        }
+      : {
+          id: 'dry',
+          act: combed ? 'Dry to the skin while you brush' : 'Towel dry',
+          how: 'With the lie for flat, against it for fluffy; feet upward, ears by hand. A coat left to dry by itself curls up and knots.',
+          cautions: ['dryer', 'mains', 'stop'],
+        },
     {
       id: 'ears',
       act: 'Cotton out, both pieces; ears wiped',

@@ -1,4 +1,5 @@
 import type { Learned } from '../learn/normal'
+import type { Allowed } from './trims'
 
 /**
  * Length a blade leaves when it runs with the lie of the hair. Maker-neutral, from memory: makers
@@ -18,10 +19,28 @@ export const BLADES = [
 export type BladeId = (typeof BLADES)[number]['id']
 
 /** Guard combs over a short blade: what they leave, mm (memory). */
-export const GUARDS_MM = [3, 6, 10, 13, 16, 19, 25] as const
+export const GUARDS_MM = [3, 6, 10, 12, 13, 16, 19, 25] as const
 
-/** Nothing shorter than this on thin skin, whoever holds it. */
-export const SHORTEST_AT_THE_REAR: BladeId = '#15'
+/** Blades a groomer may teach for the rear: bare, and never shorter. */
+const AT_THE_REAR: readonly BladeId[] = ['#10', '#15']
+
+export interface Cutter {
+  mm: number
+  /** Unset for a guard comb. */
+  blade?: BladeId
+}
+/**
+ * What an owner may choose among, shortest first: guard combs where clippers are theirs to use at all,
+ * and a bare blade only at the rear, where a groomer named has taught it.
+ */
+export function cuttersFor({ setting, taught }: Allowed, rear: boolean): Cutter[] {
+  if (setting === 'comb') return []
+  const bare = rear && setting === 'taught' && taught.includes('rear-blade') ? AT_THE_REAR : []
+  return [
+    ...GUARDS_MM.map((mm): Cutter => ({ mm })),
+    ...bare.map((blade): Cutter => ({ blade, mm: leaves(blade) })),
+  ].sort((a, b) => a.mm - b.mm)
+}
 
 /** What a blade leaves, mm; against the lie about a size less. */
 export function leaves(blade: BladeId, against = false): number {

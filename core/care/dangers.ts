@@ -30,10 +30,10 @@ export const DANGERS = {
     caution: 'webs',
   },
   pads: { label: 'the pads', near: ['paws'], caution: 'pads' },
-  anus: { label: 'the anus', near: ['sanitary'], caution: 'rear' },
+  anus: { label: 'the anus', near: ['sanitary', 'clip'], caution: 'rear' },
   vulva: {
     label: 'the vulva',
-    near: ['sanitary'],
+    near: ['sanitary', 'clip'],
     caution: 'rear',
     sex: 'female',
   },
@@ -45,7 +45,7 @@ export const DANGERS = {
   },
   testicles: {
     label: 'the testicles',
-    near: ['sanitary'],
+    near: ['sanitary', 'clip'],
     caution: 'testicles',
     sex: 'male',
   },

@@ -35,6 +35,9 @@ export function openConcerns({ entries }: Pick<DogRecord, 'entries'>, at: Day): 
     .reverse()
 }
 
+/** On the skin that a bath wets, and not at eye, ear opening, mouth or nail. */
+export const onSkin = ({ what }: Concern): boolean => what.where === 'pads' || !(what.where in SPOTS)
+
 /** Where each tidy, and what is looked at between, does its work. */
 const WORKS_AT = {
   face: ['eyes', 'fringe', 'muzzle', 'cheek', 'beard', 'mouth'],

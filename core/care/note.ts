@@ -1,4 +1,4 @@
-import { placeRow, regionOf, regionsOf } from '../coat/regions'
+import { isWhere, placeRow, regionOf, regionsOf } from '../coat/regions'
 import type { PlaceId, RegionId } from '../coat/regions'
 import type { Day } from '../record/day'
 import type { DatedFact, FactOf } from '../record/entries'
@@ -62,17 +62,18 @@ export function placeStories(record: DogRecord, from: Day, at: Day): PlaceStory[
   )
 }
 
-/** "both armpits", "the left armpit", "the beard". */
-export function namePlaces(story: Pick<PlaceStory, 'place' | 'regions'>): string {
-  const all = regionsOf(story.place)
-  const row = placeRow(story.place)
-  if (all.length === 1)
-    return row.label.startsWith('Under') ? row.label.toLowerCase() : `the ${row.label.toLowerCase()}`
-  if (story.regions.length > 1) {
-    return story.place === 'behind-ear' ? 'behind both ears' : `both ${row.plural.toLowerCase()}`
-  }
-  const one = regionOf(story.regions[0]!).label
-  return one.startsWith('Behind') ? one.toLowerCase() : `the ${one.toLowerCase()}`
+/**
+ * "both armpits", "the left armpit", "the beard"; behind both ears, under the tail.
+ * @param lead what stands before a name: of one, and of a pair
+ */
+export function namePlaces(
+  { place, regions }: Pick<PlaceStory, 'place' | 'regions'>,
+  lead: { one: string; pair: string } = { one: 'the ', pair: 'both ' },
+): string {
+  if (regions.length > 1)
+    return isWhere(place) ? 'behind both ears' : `${lead.pair}${placeRow(place).plural.toLowerCase()}`
+  const name = regionOf(regions[0] ?? regionsOf(place)[0]!.id).label.toLowerCase()
+  return isWhere(place) ? name : `${lead.one}${name}`
 }
 
 const FOUND: Record<Exclude<Finding, 'glides' | 'refused'>, [once: string, often: string]> = {
@@ -96,10 +97,10 @@ const VETS = ['sore', 'fouled'] as const
 
 function tell(story: PlaceStory, at: Day): string {
   const where = namePlaces(story)
-  const at_ = where.startsWith('behind') || where.startsWith('under') ? where : `in ${where}`
+  const at_ = isWhere(story.place) ? where : `in ${where}`
   if (story.finding === 'glides' || story.finding === 'refused') {
     const often = story.times > 1 ? `, ${story.times} times` : ''
-    const these = story.regions.length > 1 ? where.replace(/^both/, 'the') : where
+    const these = namePlaces(story, { one: 'the ', pair: 'the ' })
     return `Would not allow ${these}${often}, last ${sayDay(story.day, at)}.`
   }
   const often = story.times > 1 ? ` on ${story.times} days, last` : ''

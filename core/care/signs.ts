@@ -19,6 +19,8 @@ export const SIGNS = {
   tool: 'a burn or cut from a tool',
   parasites: 'ticks, fleas or their dirt',
 } as const
+/** Signs of skin that may be sore or open, or of a seed going in: no water on it, and no product. */
+export const SORE_SIGNS: readonly SignId[] = ['red', 'swollen', 'wet', 'toes', 'pus', 'blood', 'pain', 'tool']
 export type SignId = keyof typeof SIGNS
 export const SIGN_IDS = Object.keys(SIGNS) as [SignId, ...SignId[]]
 

@@ -1,5 +1,5 @@
 import type { CareCautionId } from './cautions'
-import type { EarHairSchool, FaceSchool, SanitarySchool, Setting, TaughtId } from '../record/habits'
+import type { EarCarriage, EarHairSchool, FaceSchool, SanitarySchool, Setting, TaughtId } from '../record/habits'
 import type { DangerId, TrimId } from './dangers'
 
 /** What hair is dealt with. Common practice, no source. */
@@ -10,6 +10,7 @@ export const MEANS = {
   'thinning-scissors': 'thinning scissors',
   'flat-trimmer': 'small trimmer, laid flat',
   'guarded-clipper': 'clipper with its guard',
+  'corner-blade': 'bare #9, #10 or #15',
   'bare-clipper': 'bare #10 or #15',
 } as const
 export type MeansId = keyof typeof MEANS
@@ -25,7 +26,7 @@ export interface Allowed {
 const ALWAYS: readonly MeansId[] = ['cloth', 'comb']
 /** What each tidy is done with at home. No scissors at the rear, under any setting. */
 const WITH: Record<TrimId, { scissors: readonly MeansId[]; taught: Partial<Record<TaughtId, MeansId>> }> = {
-  face: { scissors: ['blunt-scissors', 'thinning-scissors'], taught: { 'corner-blade': 'bare-clipper' } },
+  face: { scissors: ['blunt-scissors', 'thinning-scissors'], taught: { 'corner-blade': 'corner-blade' } },
   paws: { scissors: ['blunt-scissors', 'flat-trimmer'], taught: {} },
   sanitary: { scissors: ['guarded-clipper'], taught: { 'rear-blade': 'bare-clipper' } },
   ears: { scissors: ['thinning-scissors', 'blunt-scissors'], taught: {} },
@@ -54,13 +55,21 @@ export interface TrimStep {
   near: readonly DangerId[]
   /** Stands before the act. */
   cautions: readonly CareCautionId[]
+  /** What is seen here that ends the tidy with the vet. */
+  vetIf?: string
+  /** Undoes what that step put on: done only where that one is. */
+  after?: string
 }
 
 export interface TrimAsked extends Allowed {
   sex: 'female' | 'male'
   face: FaceSchool
+  /** Null where it was not said: then nothing is done that wants hair hanging below the leather. */
+  ears: EarCarriage | null
   earHair: EarHairSchool
   sanitary: SanitarySchool
+  /** Works on the floor with a dog used to it. */
+  floor: boolean
 }
 
 const step = (
@@ -72,6 +81,15 @@ const step = (
   near: readonly DangerId[] = [],
 ): TrimStep => ({ id, act, how, cautions, cutsWith, near })
 
+/** Before any of them: where the dog stands, the light, and a hand on it. Common practice, no source. */
+const place = ({ floor }: Pick<TrimAsked, 'floor'>): TrimStep =>
+  step(
+    'place',
+    floor ? 'On a non-slip spot, in good light' : 'Steady, raised and non-slip, in good light',
+    'Against a wall, everything within reach. Lamp or window where you look, not behind you.',
+    ['alone', 'tether'],
+  )
+
 const FRINGE: Record<Exclude<FaceSchool, 'corners'>, string> = {
   'three-cuts': 'Combed forward: a slant, level, a slant. Two slants alone meet in a peak. Long at first.',
   'one-line': 'Combed forward: one line between the outer corners of the eyes. Long at first.',
@@ -80,14 +98,22 @@ const FRINGE: Record<Exclude<FaceSchool, 'corners'>, string> = {
 
 const STEPS: Record<TrimId, (asked: TrimAsked) => TrimStep[]> = {
   face: ({ face }) => [
-    step('wipe', 'Wipe the eye corners', 'Damp cloth; lift what softens with the comb’s fine end.'),
+    {
+      ...step(
+        'wipe',
+        'Wipe the eye corners',
+        'Damp cloth, and time to soften; lift what has softened with the comb’s fine end. Then look at the skin.',
+        ['crust'],
+      ),
+      vetIf: 'Red or bare skin there',
+    },
     step('comb', 'Comb forward and up, from the nose', 'So that what blocks the eye stands up.'),
     step(
       'inner',
       'Inner corners, a snip at a time',
       'Hold the chin hair. Only what grows up in front of the eye.',
       ['eye', 'finger', 'moves', 'head', 'mouth'],
-      ['blunt-scissors', 'thinning-scissors', 'bare-clipper'],
+      ['blunt-scissors', 'thinning-scissors', 'corner-blade'],
       ['eyes', 'mouth', 'throat'],
     ),
     step(
@@ -151,10 +177,13 @@ const STEPS: Record<TrimId, (asked: TrimAsked) => TrimStep[]> = {
     ),
   ],
   sanitary: ({ sex, sanitary }) => [
-    step('wipe', 'Clean and dry first', 'Damp cloth, comb away from the opening. Red or sore: stop here.', [
-      'opening',
-      'stop',
-    ]),
+    {
+      ...step('wipe', 'Clean and dry first', 'Damp cloth, comb away from the opening. Then look at the skin.', [
+        'opening',
+        'stop',
+      ]),
+      vetIf: 'Red or sore there',
+    },
     step(
       'hold',
       'Hold without lifting high',
@@ -193,19 +222,40 @@ const STEPS: Record<TrimId, (asked: TrimAsked) => TrimStep[]> = {
       : []),
     step('done', 'Comb, and look from behind', 'Clear of the openings, nothing red. Then a treat.', ['stop']),
   ],
-  ears: ({ earHair }) => [
-    step('comb', 'Comb the ear through', 'Leather flat on your palm, away from its edge.', ['leather']),
-    step('band', 'Feel where the leather ends; a loose band below it', 'The band marks it, on hair alone.', [
-      'leather',
-    ]),
+  ears: ({ earHair, ears }) => [
     step(
-      'edge',
-      'Shorten below the band, round it off',
-      'Thinning scissors leave a softer edge. Little by little.',
-      ['leather', 'finger', 'moves', 'head'],
-      ['thinning-scissors', 'blunt-scissors'],
-      ['ear-edge', 'ear-fold'],
+      'comb',
+      'Comb the ear through',
+      'Leather flat on your palm, away from its edge. Feel where it ends and hair begins.',
+      ['leather'],
     ),
+    ...(ears === 'hanging' || ears === 'folded'
+      ? [
+          step(
+            'edge',
+            'A loose band on the hair below the leather, and shorten below the band',
+            'Round it off, little by little; thinning scissors leave a softer edge. One ear, band off, then the other.',
+            ['band', 'leather', 'finger', 'moves', 'head'],
+            ['thinning-scissors', 'blunt-scissors'],
+            ['ear-edge', 'ear-fold'],
+          ),
+          {
+            ...step('band-off', 'Band off, before anything else', 'Feel along both ears: nothing is left on.', [
+              'band',
+            ]),
+            after: 'edge',
+          },
+        ]
+      : [
+          step(
+            'edge',
+            'Shorten what stands past the edge, along its own outline',
+            'Fingers on the leather, and only the hair past them. Little by little.',
+            ['leather', 'finger', 'moves', 'head'],
+            ['thinning-scissors', 'blunt-scissors'],
+            ['ear-edge', 'ear-fold'],
+          ),
+        ]),
     ...(earHair === 'shorten'
       ? [
           step(
@@ -262,8 +312,9 @@ const STEPS: Record<TrimId, (asked: TrimAsked) => TrimStep[]> = {
 /** The steps of a tidy for this dog, with what the owner may use: a step they may not do is the groomer's. */
 export function trimSteps(tidy: TrimId, asked: TrimAsked): (TrimStep & { mine: boolean })[] {
   const may = offered(tidy, asked)
-  return STEPS[tidy](asked).map((s) => {
+  const steps = [place(asked), ...STEPS[tidy](asked)].map((s) => {
     const cutsWith = s.cutsWith.filter((m) => may.includes(m))
     return { ...s, cutsWith, mine: !s.cutsWith.length || cutsWith.length > 0 }
   })
+  return steps.filter((s) => !s.after || steps.some((put) => put.id === s.after && put.mine))
 }

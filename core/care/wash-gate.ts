@@ -6,12 +6,20 @@ import type { Coat } from '../record/coat'
 import type { RegionState } from '../record/coat-state'
 import type { Dryer } from '../record/habits'
 import { expectedKnots } from '../record/odds'
+import { onSkin } from './look-over'
+import type { Concern, Spot } from './look-over'
+import { SORE_SIGNS } from './signs'
 import { teaseMinutes } from '../coat/minutes'
 import { WORKING_ORDER } from '../plan/working-order'
 import { dryingMinutes, DRY_BEFORE_BED, mustBeDried, WASHING_MINUTES } from './bath-recipe'
 
-/** A comb check counts for the bath for a day (common practice, no source). */
-const COMBED_WITHIN_DAYS = 1
+/** A comb check counts for the bath, and for a clip, for a day (common practice, no source). */
+export const COMBED_WITHIN_DAYS = 1
+/** Nobody washes a dog at night: from so early in the morning, minutes after midnight (judgement). */
+const MORNING = 6 * 60
+/** A bedtime before this is of the night after midnight, minutes after midnight (judgement). */
+const NOON = 12 * 60
+const DAY = 24 * 60
 /** A bath sooner than this share of its interval dries the skin, unless the dog is dirty (judgement). */
 const TOO_SOON = 0.5
 /** Mats over the whole dog that are many. */
@@ -19,8 +27,8 @@ const MANY_MATS = 8
 
 export interface WashAsked {
   coat: Coat
-  /** A concern of a look-over is open, wherever on the dog. */
-  concern: boolean
+  /** Concerns of a look-over that are open. */
+  concerns: readonly Concern[]
   /** What the owner sees and feels, before any water. */
   skin: 'well' | 'sore'
   stitches: boolean
@@ -50,6 +58,7 @@ export type WashAnswer =
   | { answer: 'comb-first'; places: PlaceId[]; minutes: number; tryWater: boolean }
   | { answer: 'no-dryer' }
   | { answer: 'too-late'; startBy: number }
+  | { answer: 'night'; from: number }
   | { answer: 'too-soon'; from: Day }
   | { answer: 'yes' }
   | { answer: 'wash-first' }
@@ -60,7 +69,12 @@ export interface WashGate {
   drying: { from: number; to: number } | null
   /** Latest start that leaves the dog dry an hour before bed, minutes after midnight; null with no dryer. */
   startBy: number | null
+  /** Where a concern is open that a bath does not make worse: kept dry, and left alone. */
+  keptDry: Spot[]
 }
+
+/** Water is not put on skin that may be sore; elsewhere the dog is washed and the place left dry. */
+const forbidsWater = (c: Concern) => onSkin(c) && c.what.seen.some((s) => SORE_SIGNS.includes(s))
 
 const matsLeft = (p: RegionState) =>
   p.last?.finding === 'mat' ? p.left.reduce((sum, l) => sum + l.count, 0) : 0
@@ -79,18 +93,20 @@ export function mayWash(asked: WashAsked): WashGate {
     asked.dryer,
     { ...(asked.watts ? { watts: asked.watts } : {}), cold: asked.cold ?? false },
   )
-  const startBy = drying ? asked.bed - DRY_BEFORE_BED - drying.to - WASHING_MINUTES : null
+  const bed = asked.bed < NOON ? asked.bed + DAY : asked.bed
+  const startBy = drying ? bed - DRY_BEFORE_BED - drying.to - WASHING_MINUTES : null
   return {
     combed: { places: coat.places.length - open.length, of: coat.places.length },
     drying,
     startBy,
+    keptDry: asked.concerns.map((c) => c.what.where),
     answer: answerOf(asked, open, startBy),
   }
 }
 
 function answerOf(asked: WashAsked, open: WashAsked['coat']['places'], startBy: number | null): WashAnswer {
   const { coat } = asked
-  if (asked.skin === 'sore' || asked.concern || coat.places.some((p) => p.last?.decided?.why === 'sore'))
+  if (asked.skin === 'sore' || asked.concerns.some(forbidsWater) || coat.places.some((p) => p.last?.decided?.why === 'sore'))
     return { answer: 'vet', why: 'sore' }
   if (asked.stitches) return { answer: 'vet', why: 'stitches' }
   if (asked.vetPlan) return { answer: 'vet-plan' }
@@ -102,6 +118,7 @@ function answerOf(asked: WashAsked, open: WashAsked['coat']['places'], startBy: 
       answer: 'too-soon',
       from: addDays(dayOf(coat.today), Math.ceil(TOO_SOON * asked.interval) - asked.sinceBath),
     }
+  if (asked.now < MORNING) return { answer: 'night', from: MORNING }
   if (startBy === null && mustBeDried(coat.profile.coat)) return { answer: 'no-dryer' }
   if (startBy !== null && asked.now > startBy) return { answer: 'too-late', startBy }
   if (!open.length) return { answer: 'yes' }

@@ -43,9 +43,7 @@ export interface CoatType {
   sheds: boolean
   /** Whether the puppy-to-adult change makes it knot more. */
   puppyChange: boolean
-  /** First tool, check tool, and how much mist. */
-  brush: string
-  comb: string
+  /** How much mist before the brush. */
   mist: 'well' | 'lightly' | 'none'
 }
 
@@ -72,8 +70,6 @@ export const COATS: Record<CoatId, CoatType> = {
     ceilingDays: 10,
     sheds: false,
     puppyChange: true,
-    brush: 'soft-pin slicker',
-    comb: 'comb',
     mist: 'well',
   },
   'wool-cross': {
@@ -90,8 +86,6 @@ export const COATS: Record<CoatId, CoatType> = {
     ceilingDays: 10,
     sheds: false,
     puppyChange: true,
-    brush: 'long-pin slicker',
-    comb: 'comb',
     mist: 'well',
   },
   drop: {
@@ -108,8 +102,6 @@ export const COATS: Record<CoatId, CoatType> = {
     ceilingDays: 10,
     sheds: false,
     puppyChange: false,
-    brush: 'soft slicker',
-    comb: 'fine comb',
     mist: 'well',
   },
   feathered: {
@@ -126,8 +118,6 @@ export const COATS: Record<CoatId, CoatType> = {
     ceilingDays: 14,
     sheds: false,
     puppyChange: false,
-    brush: 'slicker',
-    comb: 'comb',
     mist: 'well',
   },
   wire: {
@@ -144,8 +134,6 @@ export const COATS: Record<CoatId, CoatType> = {
     ceilingDays: 14,
     sheds: false,
     puppyChange: false,
-    brush: 'slicker',
-    comb: 'comb',
     mist: 'well',
   },
   'double-long': {
@@ -162,8 +150,6 @@ export const COATS: Record<CoatId, CoatType> = {
     ceilingDays: 14,
     sheds: true,
     puppyChange: false,
-    brush: 'slicker, then undercoat rake',
-    comb: 'comb',
     mist: 'lightly',
   },
   'double-short': {
@@ -180,8 +166,6 @@ export const COATS: Record<CoatId, CoatType> = {
     ceilingDays: 28,
     sheds: true,
     puppyChange: false,
-    brush: 'slicker, then undercoat rake',
-    comb: 'comb',
     mist: 'lightly',
   },
   smooth: {
@@ -198,8 +182,6 @@ export const COATS: Record<CoatId, CoatType> = {
     ceilingDays: 28,
     sheds: false,
     puppyChange: false,
-    brush: 'rubber mitt',
-    comb: 'bristle brush',
     mist: 'none',
   },
 }

@@ -49,6 +49,8 @@ export type CautionId =
   | 'opening'
   | 'spine'
   | 'light'
+  | 'cover-belly'
+  | 'cover-thigh'
 
 /** Every caution's words, once. Shown at the step, before the act. */
 export const CAUTIONS: Record<CautionId, string> = {
@@ -56,6 +58,10 @@ export const CAUTIONS: Record<CautionId, string> = {
   leather: 'The ear’s edge is thin. Support it, and comb away from it.',
   throat: 'Loose skin at the throat. Lay it flat first.',
   'thin-skin': 'Thin skin. Never lift the leg out sideways.',
+  'cover-belly':
+    'Cover nipples, any hernia, sheath or vulva with your hand before a pin comes near. Flatten the fold of the flank.',
+  'cover-thigh':
+    'Thin skin, never lifted out sideways. Cover vulva, or sheath and testicles, with your hand.',
   fold: 'A fold of skin tents up here. Flatten it with your hand.',
   tendon: 'The tendon stands out under thin skin. Light hand.',
   webs: 'Skin webs between the toes. Feel for seeds, tiny sections.',
@@ -116,14 +122,14 @@ export const PLACES = {
   chest: row('Chest', 'Chest', false, 'body', 'moving', 'body', 58, ['harness', 'coat', 'swim'], 'side', false, 'under the chin, lifted', 'down, between the legs', 'light'),
   girth: row('Girth', 'Girth', false, 'body', 'moving', 'body', 40, ['harness', 'coat', 'swim'], 'side', false, 'a hand flat on the shoulder', 'down and back', 'light'),
   side: row('Side', 'Sides', true, 'body', 'calm', 'body', 80, ['coat', 'swim', 'rain'], 'side', false, 'hold the coat up, a line of skin at a time', 'down and back', 'light'),
-  belly: row('Belly', 'Belly', false, 'body', 'moving', 'body', 50, ['coat', 'swim', 'grass'], 'under', false, 'on its side, or a helper at the front', 'back and out', 'fold'),
+  belly: row('Belly', 'Belly', false, 'body', 'moving', 'body', 50, ['coat', 'swim', 'grass'], 'under', false, 'on its side, or a helper at the front', 'towards the ribs, from the groin up', 'cover-belly'),
   'tuck-up': row('Tuck-up', 'Tuck-ups', true, 'body', 'rubbing', 'body', 14, ['swim', 'grass'], 'under', false, 'the fold flat in your palm', 'down and back', 'fold'),
   armpit: row('Armpit', 'Armpits', true, 'front', 'hot', 'legs', 10, ['harness', 'coat', 'swim'], 'under', true, 'round the elbow, leg forward as in walking', 'down and back', 'thin-skin'),
   foreleg: row('Foreleg', 'Forelegs', true, 'front', 'moving', 'legs', 36, ['swim', 'grass'], 'side', false, 'the foot, leg straight', 'down, all four faces', 'light'),
   forefoot: row('Forefoot', 'Forefeet', true, 'front', 'rubbing', 'legs', 11, ['swim', 'grass'], 'side', false, 'loosely, as it moves in walking', 'down, between the toes too', 'webs'),
   rump: row('Rump', 'Rump', false, 'rear', 'calm', 'body', 40, ['swim', 'rain'], 'side', false, 'a hand under the belly', 'back and down', 'spine'),
   thigh: row('Thigh', 'Thighs', true, 'rear', 'moving', 'tail', 52, ['swim'], 'side', false, 'the foot, leg straight', 'down, britches last', 'light'),
-  'inner-thigh': row('Inner thigh', 'Inner thighs', true, 'rear', 'hot', 'legs', 15, ['swim'], 'under', true, 'round the knee, leg back as in walking', 'down', 'thin-skin'),
+  'inner-thigh': row('Inner thigh', 'Inner thighs', true, 'rear', 'hot', 'legs', 15, ['swim'], 'under', true, 'round the knee, leg back as in walking', 'down', 'cover-thigh'),
   hock: row('Hock', 'Hocks', true, 'rear', 'moving', 'legs', 12, ['swim', 'grass'], 'side', false, 'just above the foot', 'down', 'tendon'),
   hindfoot: row('Hind foot', 'Hind feet', true, 'rear', 'rubbing', 'legs', 11, ['swim', 'grass'], 'side', false, 'loosely, as it moves in walking', 'down, between the toes too', 'webs'),
   'under-tail': row('Under the tail', 'Under the tail', false, 'rear', 'rubbing', 'tail', 11, ['swim'], 'under', true, 'the tail in your palm, from its root', 'outwards, away from the opening', 'opening'),
@@ -155,19 +161,23 @@ export interface Region {
 }
 
 export const PLACE_IDS = Object.keys(PLACES) as PlaceId[]
+
+/** Places whose name says where by itself: one says "behind the ear", but "at the beard". */
+const NAMED_BY_WHERE: readonly PlaceId[] = ['behind-ear', 'under-tail']
+export const isWhere = (place: PlaceId): boolean => NAMED_BY_WHERE.includes(place)
+
 export const placeRow = (id: PlaceId): PlaceRow => PLACES[id]
 
 const totalArea = PLACE_IDS.reduce((sum, id) => sum + placeRow(id).area * (placeRow(id).pair ? 2 : 1), 0)
 
 function region(place: PlaceId, side: Side | null): Region {
   const p = placeRow(place)
-  const behindEar = place === 'behind-ear'
   const sided = side === 'left' ? 'Left' : 'Right'
   return {
     id: (side ? `${place}.${side}` : place) as RegionId,
     place,
     side,
-    label: !side ? p.label : behindEar ? `Behind the ${side} ear` : `${sided} ${p.label.toLowerCase()}`,
+    label: !side ? p.label : isWhere(place) ? `Behind the ${side} ear` : `${sided} ${p.label.toLowerCase()}`,
     group: p.group,
     class: p.class,
     part: p.part,

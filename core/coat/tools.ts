@@ -90,10 +90,13 @@ const FOR_COAT: Record<CoatId, readonly ToolId[]> = {
   feathered: ['soft-slicker', 'two-width-comb', 'mist'],
   wire: ['soft-slicker', 'two-width-comb', 'mist', 'carding'],
   'double-long': ['flat-slicker', 'rake', 'two-width-comb', 'mist'],
-  'double-short': ['flat-slicker', 'rake', 'two-width-comb'],
+  'double-short': ['flat-slicker', 'rake', 'two-width-comb', 'mist'],
   smooth: ['mitt'],
 }
 export const toolsFor = (coat: CoatId): readonly ToolId[] => [...FOR_COAT[coat], 'non-slip-mat']
+
+/** Coats whose brush is followed by a second tool before the comb: the rake lifts dead undercoat. */
+const SECOND_TOOL: Partial<Record<CoatId, ToolId>> = { 'double-long': 'rake', 'double-short': 'rake' }
 
 /** A tool a session wants: owned, stood in for by another that is, or missing. */
 export interface ToolAtHand {
@@ -109,4 +112,11 @@ export function layOut(coat: CoatId, owned: readonly ToolId[] | undefined): Tool
     use:
       !owned || owned.includes(tool) ? tool : (TOOLS[tool].standIns.find((t) => owned.includes(t)) ?? null),
   }))
+}
+
+/** What goes through the hair before the comb decides, in order: the brush, then a rake where there is undercoat. */
+export const brushesFor = (coat: CoatId, owned: readonly ToolId[] | undefined): ToolId[] => {
+  const [brush, ...rest] = layOut(coat, owned)
+  const second = rest.find((t) => t.tool === SECOND_TOOL[coat])
+  return [brush, second].flatMap((t) => (t?.use ? [t.use] : []))
 }

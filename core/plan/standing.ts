@@ -98,7 +98,7 @@ export function planStands(record: DogRecord, plan: FiledPlan | null, at: Day): 
   const planned = new Map(plan.sessions.map((s) => [s.day, new Set(s.places)]))
   const combed = new Set<string>()
   for (const { id, day, what } of timeline(record.entries)) {
-    if (what.kind === 'check' && what.finding === 'glides') {
+    if (what.kind === 'check' && what.finding === 'glides' && what.comfort !== 'stopped') {
       const { place } = regionOf(what.region)
       combed.add(`${day}/${place}`)
       if (id > known && !planned.get(day)?.has(place)) return false

@@ -37,7 +37,7 @@ function unitsOf(coat: Coat): { units: Unit[]; places: PlaceId[] } {
     units.set(p.region.place, {
       places: [...unit.places, i],
       rates: [...unit.rates, p.rate.mean],
-      uncombed: Math.max(unit.uncombed, p.clearOn ? daysBetween(p.clearOn, at) : 0),
+      uncombed: Math.max(unit.uncombed, daysBetween(p.clearOn ?? coat.profile.since, at)),
       spaced: Math.max(unit.spaced, spacingOf(p, lastSession)) as Unit['spaced'],
     })
   })

@@ -181,7 +181,7 @@ function candidate(
     total(left, tease) -
     total(done, tease)
   const at = dayOf(coat.today)
-  const uncombed = Math.max(...states.map((s) => daysSince(s.clearOn, at) ?? 0))
+  const uncombed = Math.max(...states.map((s) => daysBetween(s.clearOn ?? profile.since, at)))
   const due = uncombed > coat.coat.ceilingDays && profile.coat !== 'smooth'
   const hard = profile.hard.includes(place) || states.some((s) => s.refusals > 0)
   const k = placeRow(place).class

@@ -195,7 +195,7 @@ export class Coat {
         return
       case 'wash':
         for (const p of this.places) {
-          if (what.combedOut) this.clear(p, day)
+          if (what.combedOut) this.combedOut(p, day)
           else {
             p.unseen = tightenByWash(p.unseen)
             p.left = p.left.map((l) => ({ ...l, stages: tightenByWash(l.stages) }))
@@ -222,7 +222,7 @@ export class Coat {
           const own = what.except?.find((e) => e.place === p.region.place)
           const mm = own?.mm ?? what.lengths[p.region.part]
           // At home only what was clipped has changed.
-          if (what.home && (mm === undefined || LEFT_AT_HOME.includes(p.region.place))) continue
+          if (what.home && (mm === undefined || p.concern || LEFT_AT_HOME.includes(p.region.place))) continue
           // A groomer who tells what was found has been through all of it.
           const here = what.found.filter((f) => f.region === p.id)
           // What the groomer was not allowed either stays as it was.
@@ -336,7 +336,11 @@ export class Coat {
   private check(day: Day, c: FactOf<'check'>) {
     const p = this.at(c.region)
     if (!p) return
+    const before = p.last
     p.last = { day, finding: c.finding, comfort: c.comfort, decided: c.decided }
+    // Ended before it came to what was left in: that is still there as it was found.
+    if (c.comfort === 'stopped' && c.finding === 'glides' && p.left.length && before)
+      p.last = { ...before, day, comfort: c.comfort }
     if (c.finding === 'refused') {
       p.refusals += 1
       return
@@ -346,6 +350,7 @@ export class Coat {
       p.unseen = keep(p.unseen, KEPT.brushed)
       return
     }
+    if (c.comfort === 'stopped') return this.reachedInPart(p, c)
     // Teasing is counted apart, so only a comb that went through tells the pace.
     if (c.finding === 'glides' && c.seconds !== undefined && c.seconds >= LEAST_TIMED_SECONDS) {
       const times = Math.log(c.seconds / 60 / this.usualMinutes(p))
@@ -359,6 +364,26 @@ export class Coat {
     const remaining = found - (c.out ?? 0)
     const stages = STAGE_OF[c.finding]
     if (stages && remaining > 0) p.left = [{ count: remaining, stages }]
+  }
+
+  /**
+   * The dog ended it: what the comb met holds for the part it reached, the rest is as it was, so the
+   * place is not clear and nothing is learned from it.
+   */
+  private reachedInPart(p: Working, c: FactOf<'check'>) {
+    const remaining = knotsIn(c) - (c.out ?? 0)
+    const known = p.left.reduce((sum, l) => sum + l.count, 0)
+    const stages = STAGE_OF[c.finding]
+    if (stages && remaining > known) p.left = [{ count: remaining, stages }]
+  }
+
+  /** After a bath the comb went through everywhere: what was put off to it came out. A mat does not. */
+  private combedOut(p: Working, day: Day) {
+    const mats = p.last?.finding === 'mat' || p.last?.finding === 'felt'
+    this.clear(p, day)
+    if (p.left.length && mats) return
+    p.left = []
+    p.last = { day, finding: 'glides' }
   }
 
   state(): CoatState {

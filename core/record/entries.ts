@@ -1,4 +1,4 @@
-import { z } from 'zod'
+import { z } from '../zod'
 import { PART_IDS } from '../coat/regions'
 import { KNOT_ANSWERS, KNOT_REASONS } from '../care/knot'
 import { NAILS_DID } from '../care/nails-did'

@@ -21,6 +21,9 @@ export const FACE_SCHOOLS = ['corners', 'three-cuts', 'one-line', 'curved'] as c
 export type FaceSchool = (typeof FACE_SCHOOLS)[number]
 export const EAR_HAIR_SCHOOLS = ['leave', 'shorten', 'pluck'] as const
 export type EarHairSchool = (typeof EAR_HAIR_SCHOOLS)[number]
+/** How the dog carries its ears, as its owner sees it: it is asked, not guessed from the coat. */
+export const EAR_CARRIAGES = ['hanging', 'folded', 'pricked'] as const
+export type EarCarriage = (typeof EAR_CARRIAGES)[number]
 export const EAR_CARE_SCHOOLS = ['wipe', 'leave-alone'] as const
 export const SANITARY_SCHOOLS = ['privates', 'wider'] as const
 export type SanitarySchool = (typeof SANITARY_SCHOOLS)[number]
@@ -37,7 +40,7 @@ const USUAL_BED = 22 * 60
 /** Coats often worked down in lines from the head back. */
 const HEAD_BACK: readonly CoatId[] = ['double-long', 'double-short']
 
-/** Coats whose dogs mostly carry pricked ears (judgement; the owner's word decides). */
+/** Coats whose dogs mostly carry pricked ears, until the owner says (judgement). */
 const PRICKED: readonly CoatId[] = ['double-long', 'double-short']
 
 /** How the owner works, with the default where nothing was said. */
@@ -56,13 +59,17 @@ export const habitsOf = ({ coat, habits = {} }: { coat: CoatId; habits?: Habits 
   taught: habits.taughtBy ? (habits.taught ?? []) : [],
   face: habits.face ?? 'corners',
   earHair: habits.earHair ?? 'leave',
-  /** Drop ears are wiped, pricked ones left alone while pale and odourless. */
-  earCare: habits.earCare ?? (PRICKED.includes(coat) ? 'leave-alone' : 'wipe'),
+  ears: habits.ears ?? null,
+  /** Hanging ears are wiped at every look, pricked ones when there is something to wipe. */
+  earCare:
+    habits.earCare ??
+    ((habits.ears ? habits.ears === 'pricked' : PRICKED.includes(coat)) ? 'leave-alone' : 'wipe'),
   sanitary: habits.sanitary ?? 'privates',
   ground: habits.ground ?? 'hard',
   dryer: habits.dryer ?? 'household',
   watts: habits.watts ?? null,
   bed: habits.bed ?? USUAL_BED,
   vetPlan: habits.vetPlan ?? null,
-  weather: habits.weather ?? true,
+  /** Null where nothing was said: then a real feed counts, and the invented one moves nothing. */
+  weather: habits.weather ?? null,
 })

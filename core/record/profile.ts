@@ -1,4 +1,4 @@
-import { z } from 'zod'
+import { z } from '../zod'
 import { COAT_IDS } from '../coat/coat-types'
 import { PLACE_IDS, REGION_IDS } from '../coat/regions'
 import type { PlaceId, RegionId } from '../coat/regions'
@@ -7,6 +7,7 @@ import { TOOL_IDS } from '../coat/tools'
 import { isDay } from './day'
 import {
   DRYERS,
+  EAR_CARRIAGES,
   EAR_CARE_SCHOOLS,
   EAR_HAIR_SCHOOLS,
   FACE_SCHOOLS,
@@ -68,6 +69,7 @@ export const habitsSchema = z
       .max(40, 'The name is too long: 40 letters at most.'),
     taught: z.array(z.enum(TAUGHT)).max(TAUGHT.length),
     face: z.enum(FACE_SCHOOLS),
+    ears: z.enum(EAR_CARRIAGES),
     earHair: z.enum(EAR_HAIR_SCHOOLS),
     earCare: z.enum(EAR_CARE_SCHOOLS),
     sanitary: z.enum(SANITARY_SCHOOLS),

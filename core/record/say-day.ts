@@ -18,18 +18,25 @@ const MONTHS = [
 ]
 
 export const weekdayName = (day: Day) => WEEKDAYS[weekday(day)]!
-/** "27 October". */
-export const dayAndMonth = (day: Day) => `${Number(day.slice(8))} ${MONTHS[monthOf(day) - 1]}`
-/** "27 Oct". */
-export const shortDay = (day: Day) => `${Number(day.slice(8))} ${MONTHS[monthOf(day) - 1]!.slice(0, 3)}`
+/** Further off than this a day is said with its year: half a year. */
+const SAME_YEAR_DAYS = 182
+const yearOf = (day: Day, from: Day | undefined) =>
+  from && Math.abs(daysBetween(from, day)) > SAME_YEAR_DAYS ? ` ${day.slice(0, 4)}` : ''
+/** "27 October"; seen from a day more than half a year off, "27 October 2027". */
+export const dayAndMonth = (day: Day, from?: Day) =>
+  `${Number(day.slice(8))} ${MONTHS[monthOf(day) - 1]}${yearOf(day, from)}`
+/** "27 Oct", and its year likewise. */
+export const shortDay = (day: Day, from?: Day) =>
+  `${Number(day.slice(8))} ${MONTHS[monthOf(day) - 1]!.slice(0, 3)}${yearOf(day, from)}`
 /** "Tue 27 Oct". */
 export const shortWeekday = (day: Day) => `${weekdayName(day).slice(0, 3)} ${shortDay(day)}`
 
-/** How a person would say a day seen from another: today, yesterday, on Saturday, on 14 October. */
-export function sayDay(day: Day, from: Day): string {
+const NEAR: Partial<Record<number, string>> = { 0: 'today', 1: 'yesterday', [-1]: 'tomorrow' }
+/** A day's name seen from another: today, yesterday, Saturday, 14 October. */
+export function nameDay(day: Day, from: Day): string {
   const ago = daysBetween(day, from)
-  if (ago === 0) return 'today'
-  if (ago === 1) return 'yesterday'
-  if (ago === -1) return 'tomorrow'
-  return Math.abs(ago) < 7 ? `on ${weekdayName(day)}` : `on ${dayAndMonth(day)}`
+  return NEAR[ago] ?? (Math.abs(ago) < 7 ? weekdayName(day) : dayAndMonth(day, from))
 }
+/** How a person would say when: today, yesterday, on Saturday, on 14 October. */
+export const sayDay = (day: Day, from: Day): string =>
+  NEAR[daysBetween(day, from)] ?? `on ${nameDay(day, from)}`

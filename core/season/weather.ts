@@ -1,5 +1,5 @@
 import { randomLcg } from 'd3-random'
-import { z } from 'zod'
+import { z } from '../zod'
 import { dayNumber, monthOf } from '../record/day'
 import type { Day } from '../record/day'
 import { daySchema } from '../record/profile'
@@ -20,6 +20,10 @@ export const weatherDaySchema = z.strictObject({
   seeds: z.boolean(),
 })
 export type WeatherDay = z.infer<typeof weatherDaySchema>
+/** A day as it is handed out: from somebody's file, or the stand-in's own invention, which says so. */
+export interface FeedDay extends WeatherDay {
+  invented: boolean
+}
 export const weatherFileSchema = z.strictObject({ days: z.array(weatherDaySchema).max(800) })
 
 /** From how many mm a walk is a wet one; when heat, and when dry air, is worth a word (judgement). */
@@ -36,7 +40,7 @@ const northern = (month: number, hemisphere: Profile['hemisphere']) =>
   hemisphere === 'south' ? ((month + 5) % 12) + 1 : month
 
 /** The stand-in's day: invented, the same for all who ask, mild and wet as a temperate coast is. */
-export function inventedWeather(day: Day, hemisphere: Profile['hemisphere']): WeatherDay {
+export function inventedWeather(day: Day, hemisphere: Profile['hemisphere']): FeedDay {
   const at = (n: number) => {
     const random = randomLcg((((dayNumber(day) - n) * 2654435761) % 4294967296) / 4294967296)
     random()
@@ -54,6 +58,7 @@ export function inventedWeather(day: Day, hemisphere: Profile['hemisphere']): We
     humidity: Math.round(Math.min(98, (rainMm ? 75 : 55) + (damp - 0.5) * 50)),
     mud: rain(0) + rain(1) + rain(2) >= 15,
     seeds: SEED_MONTHS.includes(m + 1) && rainMm === 0 && maxC >= 18,
+    invented: true,
   }
 }
 
@@ -63,6 +68,13 @@ export type Nudge =
   | { nudge: 'heat'; maxC: number }
   | { nudge: 'dry-air'; humidity: number }
   | { nudge: 'seeds' }
+
+/**
+ * Whether the weather may move plan and drying: as the owner says; unsaid, a real feed may and an
+ * invention may not.
+ * @param said the owner's word, null where there is none
+ */
+export const mayMove = (said: boolean | null, day: Pick<FeedDay, 'invented'>): boolean => said ?? !day.invented
 
 /** What a day's weather is worth saying about, the one that knots first. */
 export function nudgesOf(w: WeatherDay): Nudge[] {

@@ -1,9 +1,10 @@
 import { createError } from 'h3'
 import type { z } from 'zod'
+import type { Refusal } from '../../shared/api'
 
 /** A refusal in words, with no stack and nothing about anyone else. */
-export const refuse = (statusCode: number, message: string, fields?: Record<string, string>) =>
-  createError({ statusCode, message, data: fields ? { fields } : undefined })
+export const refuse = (statusCode: number, message: string, more?: Pick<Refusal, 'fields' | 'code'>) =>
+  createError({ statusCode, message, data: more })
 
 /** What a schema minded, one sentence a field; the first leads. */
 export function refuseFor(error: z.ZodError) {
@@ -12,7 +13,7 @@ export function refuseFor(error: z.ZodError) {
     const inner = issue.code === 'invalid_union' ? deepest(issue) : issue
     fields[[...issue.path, ...(inner === issue ? [] : inner.path)].join('.') || 'body'] ??= inner.message
   }
-  return refuse(422, Object.values(fields)[0] ?? 'That could not be read.', fields)
+  return refuse(422, Object.values(fields)[0] ?? 'That could not be read.', { fields })
 }
 
 /** Of a choice of shapes, the complaint of the one that came nearest: the fewest issues. */

@@ -101,6 +101,8 @@ export function route<K extends RouteKey, Body = undefined>(
     const visitor = await visitorOf(event, key)
     const thing = await thingOf(event, key, visitor)
     const answer = authorise(visitor, key, thing)
+    if (row.orNobody && (answer === 'sign-in' || answer === 'no-longer'))
+      return { nobody: answer, says: refusalOf(answer, key, visitor).message } satisfies Nobody
     if (answer !== 'yes') throw refusalOf(answer, key, visitor)
     const body = await readBody(event, schema)
     const dogId = thing && 'dogId' in thing ? thing.dogId : null
@@ -132,6 +134,7 @@ function refusalOf(answer: Exclude<Answer, 'yes'>, key: RouteKey, visitor: Visit
       return refuse(
         401,
         `You are no longer a member of ${visitor.kind === 'former' ? visitor.household : 'this household'}.`,
+        { code: 'no-longer' },
       )
     case 'not-yours':
       return refuse(403, 'That is for the owner of this household to do.')

@@ -14,6 +14,8 @@ interface RouteRow {
   role?: Exclude<Role, 'viewer'>
   /** Of links and shares, only those that open more than the thread. */
   wider?: true
+  /** Asked before anybody is known to be signed in: where nobody is, the answer is that, and no refusal. */
+  orNobody?: true
   /** Guesses are rationed: so many from one address in so many seconds. */
   ration?: { points: number; seconds: number }
 }
@@ -27,7 +29,7 @@ export const ROUTES = {
   'POST /api/session': { access: 'anyone', ration: SIGN_IN },
   'POST /api/demo': { access: 'anyone', ration: { points: 60, seconds: 300 } },
   'DELETE /api/session': { access: 'member' },
-  'GET /api/me': { access: 'member' },
+  'GET /api/me': { access: 'member', orNobody: true },
   'PUT /api/me': { access: 'member' },
   'GET /api/weather': { access: 'member' },
 
@@ -73,10 +75,10 @@ export const ROUTES = {
   'POST /api/groomer/session': { access: 'anyone', ration: SIGN_IN },
   'POST /api/groomer/demo': { access: 'anyone', ration: { points: 60, seconds: 300 } },
   'DELETE /api/groomer/session': { access: 'groomer' },
-  'GET /api/room': { access: 'groomer' },
+  'GET /api/room': { access: 'groomer', orNobody: true },
   'PUT /api/room': { access: 'groomer' },
   'POST /api/room/dogs': { access: 'groomer', ration: { points: 30, seconds: 300 } },
-  'GET /api/room/dogs/[share]': { access: 'invited' },
+  'GET /api/room/dogs/[share]': { access: 'invited', orNobody: true },
   'DELETE /api/room/dogs/[share]': { access: 'invited' },
   'POST /api/room/dogs/[share]/notes': { access: 'invited' },
   'POST /api/room/dogs/[share]/visits': { access: 'invited', wider: true },

@@ -1,5 +1,5 @@
 import { getQuery } from 'h3'
-import { z } from 'zod'
+import { z } from '../../core/zod'
 import { route } from '../access/route'
 import { refuseFor } from '../access/refuse'
 import { weatherFeed } from '../services/weather'

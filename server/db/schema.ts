@@ -1,3 +1,4 @@
+import { currentInstant } from '../clock'
 import {
   boolean,
   customType,
@@ -26,7 +27,7 @@ export const households = pgTable('households', {
   id: uuid('id').primaryKey(),
   name: text('name').notNull(),
   timeZone: text('time_zone').notNull(),
-  created: moment('created').notNull().defaultNow(),
+  created: moment('created').notNull().$defaultFn(currentInstant),
   deleteAfter: moment('delete_after'),
 })
 
@@ -43,7 +44,7 @@ export const accounts = pgTable(
     mailNotes: boolean('mail_notes').notNull().default(true),
     remindAt: integer('remind_at'),
     remindedOn: date('reminded_on'),
-    created: moment('created').notNull().defaultNow(),
+    created: moment('created').notNull().$defaultFn(currentInstant),
   },
   (t) => [primaryKey({ columns: [t.householdId, t.id] })],
 )
@@ -54,7 +55,7 @@ export const sessions = pgTable(
     householdId: household(),
     accountId: uuid('account_id').notNull(),
     id: uuid('id').notNull(),
-    created: moment('created').notNull().defaultNow(),
+    created: moment('created').notNull().$defaultFn(currentInstant),
     expires: moment('expires').notNull(),
     revoked: moment('revoked'),
   },
@@ -67,8 +68,8 @@ export const dogs = pgTable(
     householdId: household(),
     id: uuid('id').notNull(),
     profile: jsonb('profile').$type<Profile>().notNull(),
-    created: moment('created').notNull().defaultNow(),
-    changed: moment('changed').notNull().defaultNow(),
+    created: moment('created').notNull().$defaultFn(currentInstant),
+    changed: moment('changed').notNull().$defaultFn(currentInstant),
   },
   (t) => [primaryKey({ columns: [t.householdId, t.id] })],
 )
@@ -83,7 +84,7 @@ export const entries = pgTable(
     kind: text('kind').notNull(),
     entry: jsonb('entry').$type<Entry>().notNull(),
     authorId: uuid('author_id'),
-    received: moment('received').notNull().defaultNow(),
+    received: moment('received').notNull().$defaultFn(currentInstant),
   },
   (t) => [primaryKey({ columns: [t.householdId, t.dogId, t.id] })],
 )
@@ -97,7 +98,7 @@ export const shares = pgTable(
     tokenHash: bytea('token_hash').notNull(),
     scope: text('scope', { enum: SCOPES }).notNull(),
     groomer: text('groomer').notNull(),
-    created: moment('created').notNull().defaultNow(),
+    created: moment('created').notNull().$defaultFn(currentInstant),
     expires: moment('expires').notNull(),
     revoked: moment('revoked'),
     lastOpened: moment('last_opened'),
@@ -119,7 +120,7 @@ export const notes = pgTable(
     authorName: text('author_name').notNull(),
     body: text('body').notNull(),
     shareId: uuid('share_id'),
-    sent: moment('sent').notNull().defaultNow(),
+    sent: moment('sent').notNull().$defaultFn(currentInstant),
     read: moment('read'),
     attached: jsonb('attached').$type<Attached>(),
   },
@@ -135,7 +136,7 @@ export const photographs = pgTable(
     jpeg: bytea('jpeg').notNull(),
     width: integer('width').notNull(),
     height: integer('height').notNull(),
-    received: moment('received').notNull().defaultNow(),
+    received: moment('received').notNull().$defaultFn(currentInstant),
   },
   (t) => [primaryKey({ columns: [t.householdId, t.dogId, t.id] })],
 )
@@ -147,7 +148,7 @@ export const groomers = pgTable('groomers', {
   email: text('email').notNull(),
   passwordHash: text('password_hash').notNull(),
   mailNotes: boolean('mail_notes').notNull().default(true),
-  created: moment('created').notNull().defaultNow(),
+  created: moment('created').notNull().$defaultFn(currentInstant),
 })
 
 export const groomerSessions = pgTable(
@@ -155,7 +156,7 @@ export const groomerSessions = pgTable(
   {
     groomerId: uuid('groomer_id').notNull(),
     id: uuid('id').notNull(),
-    created: moment('created').notNull().defaultNow(),
+    created: moment('created').notNull().$defaultFn(currentInstant),
     expires: moment('expires').notNull(),
     revoked: moment('revoked'),
   },
@@ -181,7 +182,7 @@ export const invitations = pgTable(
     tokenHash: bytea('token_hash').notNull(),
     role: text('role', { enum: ROLES }).notNull(),
     name: text('name').notNull(),
-    created: moment('created').notNull().defaultNow(),
+    created: moment('created').notNull().$defaultFn(currentInstant),
     expires: moment('expires').notNull(),
     used: moment('used'),
   },
@@ -194,7 +195,7 @@ export const feeds = pgTable(
     householdId: household(),
     dogId: dog(),
     tokenHash: bytea('token_hash').notNull(),
-    created: moment('created').notNull().defaultNow(),
+    created: moment('created').notNull().$defaultFn(currentInstant),
     lastRead: moment('last_read'),
   },
   (t) => [primaryKey({ columns: [t.householdId, t.dogId] })],
@@ -207,8 +208,8 @@ export const mails = pgTable('mails', {
   subject: text('subject').notNull(),
   body: text('body').notNull(),
   html: text('html').notNull(),
-  written: moment('written').notNull().defaultNow(),
-  due: moment('due').notNull().defaultNow(),
+  written: moment('written').notNull().$defaultFn(currentInstant),
+  due: moment('due').notNull().$defaultFn(currentInstant),
   tries: integer('tries').notNull().default(0),
   sent: moment('sent'),
   problem: text('problem'),

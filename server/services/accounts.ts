@@ -1,3 +1,4 @@
+import { currentInstant } from '../clock'
 import { and, eq, gt, isNull } from 'drizzle-orm'
 import { v7 as uuid } from 'uuid'
 import type { z } from 'zod'
@@ -47,7 +48,7 @@ export async function findByEmail(email: string) {
 
 export async function startSession(who: { householdId: string; accountId: string }): Promise<string> {
   const id = uuid()
-  const expires = new Date(Date.now() + SESSION_DAYS * 86_400_000)
+  const expires = new Date(currentInstant().getTime() + SESSION_DAYS * 86_400_000)
   await db()
     .insert(sessions)
     .values({ ...who, id, expires })
@@ -57,7 +58,7 @@ export async function startSession(who: { householdId: string; accountId: string
 export async function endSession(householdId: string, id: string) {
   await db()
     .update(sessions)
-    .set({ revoked: new Date() })
+    .set({ revoked: currentInstant() })
     .where(and(eq(sessions.householdId, householdId), eq(sessions.id, id)))
 }
 
@@ -83,7 +84,7 @@ export async function findSession(householdId: string, id: string): Promise<Memb
         eq(sessions.householdId, householdId),
         eq(sessions.id, id),
         isNull(sessions.revoked),
-        gt(sessions.expires, new Date()),
+        gt(sessions.expires, currentInstant()),
       ),
     )
   if (!row) return null

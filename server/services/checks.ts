@@ -1,3 +1,4 @@
+import { currentInstant } from '../clock'
 import { addDays } from '../../core/record/day'
 import type { Entry, Fact } from '../../core/record/entries'
 import type { Profile } from '../../core/record/profile'
@@ -10,7 +11,7 @@ import { refuse } from '../access/refuse'
 const MOST_DAYS_BACK = 3650
 
 /** The latest day it already is anywhere: an owner who travels east is not in the future. */
-const latestToday = () => new Date(Date.now() + 14 * 3_600_000).toISOString().slice(0, 10)
+const latestToday = () => new Date(currentInstant().getTime() + 14 * 3_600_000).toISOString().slice(0, 10)
 
 const regionsIn = (fact: Fact) =>
   fact.kind === 'check'

@@ -1,3 +1,4 @@
+import { currentInstant } from '../clock'
 import { and, asc, eq } from 'drizzle-orm'
 import { withoutOldPlans } from '../../core/plan/standing'
 import type { Entry } from '../../core/record/entries'
@@ -62,7 +63,7 @@ export async function addDog(
 
 export async function changeProfile(householdId: string, dogId: string, profile: Profile) {
   checkProfile(profile, await entriesOf(db(), householdId, dogId))
-  await db().update(dogs).set({ profile, changed: new Date() }).where(one(householdId, dogId))
+  await db().update(dogs).set({ profile, changed: currentInstant() }).where(one(householdId, dogId))
   await forgetArrival(db(), householdId, dogId)
 }
 

@@ -1,3 +1,4 @@
+import { currentInstant } from '../clock'
 import { and, eq } from 'drizzle-orm'
 import { careInPlan } from '../../core/care/due'
 import { standingPlan } from '../../core/plan/standing'
@@ -25,7 +26,7 @@ export async function makeFeed(householdId: string, dogId: string): Promise<stri
     .values({ householdId, dogId, tokenHash })
     .onConflictDoUpdate({
       target: [feeds.householdId, feeds.dogId],
-      set: { tokenHash, created: new Date(), lastRead: null },
+      set: { tokenHash, created: currentInstant(), lastRead: null },
     })
   return token
 }
@@ -36,7 +37,7 @@ export const closeFeed = (householdId: string, dogId: string) =>
 export async function readFeed(token: string): Promise<string | null> {
   const [row] = await db()
     .update(feeds)
-    .set({ lastRead: new Date() })
+    .set({ lastRead: currentInstant() })
     .where(eq(feeds.tokenHash, hashOf(token)))
     .returning()
   if (!row) return null
@@ -51,5 +52,5 @@ export async function readFeed(token: string): Promise<string | null> {
   const growth = coatOn(file, today).learnedGrowth.now
   const care = plan ? careInPlan(file, sessions, today, plan.to, plan.to === profile.nextVisit, growth) : []
   const dog = { id: file.id, name: profile.name, groomer: profile.groomer, nextVisit: profile.nextVisit }
-  return writeCalendar(profile.name, happeningsOf(dog, sessions, care), new Date())
+  return writeCalendar(profile.name, happeningsOf(dog, sessions, care), currentInstant())
 }

@@ -1,3 +1,4 @@
+import { currentInstant } from '../clock'
 import { and, eq, gt, isNull } from 'drizzle-orm'
 import { v7 as uuid } from 'uuid'
 import type { z } from 'zod'
@@ -32,7 +33,7 @@ export async function groomerByEmail(email: string): Promise<string | null> {
 
 export async function startGroomerSession(groomerId: string): Promise<string> {
   const id = uuid()
-  const expires = new Date(Date.now() + SESSION_DAYS * 86_400_000)
+  const expires = new Date(currentInstant().getTime() + SESSION_DAYS * 86_400_000)
   await db().insert(groomerSessions).values({ groomerId, id, expires })
   return id
 }
@@ -41,7 +42,7 @@ const session = (groomerId: string, id: string) =>
   and(eq(groomerSessions.groomerId, groomerId), eq(groomerSessions.id, id))
 
 export const endGroomerSession = (groomerId: string, id: string) =>
-  db().update(groomerSessions).set({ revoked: new Date() }).where(session(groomerId, id))
+  db().update(groomerSessions).set({ revoked: currentInstant() }).where(session(groomerId, id))
 
 export async function findGroomerSession(groomerId: string, id: string): Promise<Groomer | null> {
   const [row] = await db()
@@ -49,7 +50,7 @@ export async function findGroomerSession(groomerId: string, id: string): Promise
     .from(groomerSessions)
     .innerJoin(groomers, eq(groomers.id, groomerSessions.groomerId))
     .where(
-      and(session(groomerId, id), isNull(groomerSessions.revoked), gt(groomerSessions.expires, new Date())),
+      and(session(groomerId, id), isNull(groomerSessions.revoked), gt(groomerSessions.expires, currentInstant())),
     )
   return row ? { kind: 'groomer', sessionId: id, groomerId, ...row } : null
 }

@@ -1,4 +1,5 @@
-import { asc, eq, sql } from 'drizzle-orm'
+import { currentInstant } from '../clock'
+import { and, asc, eq, isNull, lt, lte } from 'drizzle-orm'
 import { createTransport } from 'nodemailer'
 import { v7 as uuid } from 'uuid'
 import { db } from '../db/client'
@@ -66,7 +67,7 @@ export async function sendMail(): Promise<number> {
       const [mail] = await tx
         .select()
         .from(mails)
-        .where(sql`${mails.sent} is null and ${mails.due} <= now() and ${mails.tries} < ${MOST_TRIES}`)
+        .where(and(isNull(mails.sent), lte(mails.due, currentInstant()), lt(mails.tries, MOST_TRIES)))
         .orderBy(asc(mails.due))
         .limit(1)
         .for('update', { skipLocked: true })
@@ -81,7 +82,7 @@ export async function sendMail(): Promise<number> {
           messageId: `<${mail.id}@grumbo.invalid>`,
           headers: { 'Auto-Submitted': 'auto-generated' },
         })
-        await tx.update(mails).set({ sent: new Date(), problem: null }).where(eq(mails.id, mail.id))
+        await tx.update(mails).set({ sent: currentInstant(), problem: null }).where(eq(mails.id, mail.id))
         gone += 1
       } catch (error) {
         const tries = mail.tries + 1
@@ -90,7 +91,7 @@ export async function sendMail(): Promise<number> {
           .set({
             tries,
             problem: error instanceof Error ? error.message.slice(0, 300) : 'unknown',
-            due: new Date(Date.now() + TRY_AGAIN_MS * 2 ** mail.tries),
+            due: new Date(currentInstant().getTime() + TRY_AGAIN_MS * 2 ** mail.tries),
           })
           .where(eq(mails.id, mail.id))
       }

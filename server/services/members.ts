@@ -1,3 +1,4 @@
+import { currentInstant } from '../clock'
 import { and, asc, eq, gt, isNull, ne } from 'drizzle-orm'
 import { v7 as uuid } from 'uuid'
 import type { z } from 'zod'
@@ -32,7 +33,7 @@ export async function householdView(member: Member): Promise<Household> {
         and(
           eq(invitations.householdId, householdId),
           isNull(invitations.used),
-          gt(invitations.expires, new Date()),
+          gt(invitations.expires, currentInstant()),
         ),
       )
       .orderBy(asc(invitations.created)),
@@ -69,7 +70,7 @@ export const changeHousehold = (householdId: string, form: z.output<typeof house
 /** Makes an invitation. @returns its link's token, shown this once; null when it is there already */
 export async function invite(householdId: string, form: z.output<typeof invitationBody>) {
   const token = newToken()
-  const expires = new Date(Date.now() + INVITED_DAYS * 86_400_000)
+  const expires = new Date(currentInstant().getTime() + INVITED_DAYS * 86_400_000)
   const [row] = await db()
     .insert(invitations)
     .values({ householdId, id: form.id, tokenHash: hashOf(token), role: form.role, name: form.name, expires })
@@ -87,7 +88,7 @@ export async function withdraw(householdId: string, id: string) {
 }
 
 const open = (token: string) =>
-  and(eq(invitations.tokenHash, hashOf(token)), isNull(invitations.used), gt(invitations.expires, new Date()))
+  and(eq(invitations.tokenHash, hashOf(token)), isNull(invitations.used), gt(invitations.expires, currentInstant()))
 
 /** What an invitation says to whoever opens it; null when it opens nothing. */
 export async function readInvitation(token: string) {
@@ -103,7 +104,7 @@ export async function readInvitation(token: string) {
 export async function join(token: string, form: z.output<typeof joinBody>) {
   const passwordHash = await hashPassword(form.password)
   return db().transaction(async (tx) => {
-    const [row] = await tx.update(invitations).set({ used: new Date() }).where(open(token)).returning()
+    const [row] = await tx.update(invitations).set({ used: currentInstant() }).where(open(token)).returning()
     if (!row) return null
     const [account] = await tx
       .insert(accounts)
@@ -168,13 +169,13 @@ export async function removeMember(by: Member, id: string) {
     if (!member) throw refuse(404, 'Nobody like that is in this household.')
     if (member.role === 'owner' && !(await anotherOwner(tx, by.householdId, id)))
       throw refuse(409, LAST_OWNER)
-    await tx.update(accounts).set({ removed: new Date(), remindAt: null }).where(one(by.householdId, id))
+    await tx.update(accounts).set({ removed: currentInstant(), remindAt: null }).where(one(by.householdId, id))
   })
 }
 
 /** Everything of the household is to go after the grace. @returns when */
 export async function askDeletion(householdId: string): Promise<string> {
-  const deleteAfter = new Date(Date.now() + GRACE_DAYS * 86_400_000)
+  const deleteAfter = new Date(currentInstant().getTime() + GRACE_DAYS * 86_400_000)
   const [row] = await db()
     .update(households)
     .set({ deleteAfter })

@@ -1,3 +1,4 @@
+import { currentInstant } from '../clock'
 import { and, desc, eq, gt, isNull } from 'drizzle-orm'
 import { db } from '../db/client'
 import { accounts, dogs, groomers, shares } from '../db/schema'
@@ -47,7 +48,7 @@ export async function mailNote(note: NewNote) {
 
 /** Where a dog's groomers have their mail: those with a room, and those whose address the owner gave. */
 async function groomersOf(householdId: string, dogId: string) {
-  const now = new Date()
+  const now = currentInstant()
   const rows = await db()
     .select({ share: shares.id, given: shares.email, own: groomers.email, wants: groomers.mailNotes })
     .from(shares)

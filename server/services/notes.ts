@@ -1,3 +1,4 @@
+import { currentInstant } from '../clock'
 import { and, asc, eq, isNull } from 'drizzle-orm'
 import type { Attached, Note } from '../../shared/api'
 import type { LinkHolder } from '../access/authorise'
@@ -66,6 +67,6 @@ export async function markRead(householdId: string, dogId: string, reader: Note[
   const other = reader === 'owner' ? 'groomer' : 'owner'
   await db()
     .update(notes)
-    .set({ read: new Date() })
+    .set({ read: currentInstant() })
     .where(and(ofDog(householdId, dogId), eq(notes.author, other), isNull(notes.read)))
 }

@@ -1,3 +1,4 @@
+import { currentInstant } from '../clock'
 import { and, eq, isNotNull, isNull, lt, or, sql } from 'drizzle-orm'
 import { standingPlan } from '../../core/plan/standing'
 import { placeRow } from '../../core/coat/regions'
@@ -36,7 +37,7 @@ export function reminderOf({ profile, entries }: DogRecord, today: Day): string 
  * Reminds those who asked for it, at their hour in their household's time zone, once a day, of what
  * is planned and not done. A process that claims a reminder is the only one to send it.
  */
-export async function remind(now = new Date()): Promise<number> {
+export async function remind(now = currentInstant()): Promise<number> {
   const asked = await db()
     .select({ account: accounts, timeZone: households.timeZone })
     .from(accounts)
@@ -44,7 +45,7 @@ export async function remind(now = new Date()): Promise<number> {
     .where(and(isNotNull(accounts.remindAt), isNull(accounts.removed)))
   let sent = 0
   for (const { account, timeZone } of asked) {
-    const today = todayIn(timeZone)
+    const today = todayIn(timeZone, now)
     if (minuteIn(timeZone, now) < account.remindAt! || account.remindedOn === today) continue
     const [mine] = await db()
       .update(accounts)

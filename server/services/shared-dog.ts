@@ -1,3 +1,4 @@
+import { currentInstant } from '../clock'
 import { and, asc, eq, isNull } from 'drizzle-orm'
 import { stretchStart } from '../../core/care/note'
 import { arrivalOf } from '../../core/plan/arrival'
@@ -15,7 +16,7 @@ import { markRead, notesOf } from './notes'
 const dayFormats = new Map<string, Intl.DateTimeFormat>()
 
 /** What day it is in a time zone now. */
-export function todayIn(timeZone: string): string {
+export function todayIn(timeZone: string, at = currentInstant()): string {
   let format = dayFormats.get(timeZone)
   if (!format) {
     format = new Intl.DateTimeFormat('en-CA', {
@@ -26,7 +27,7 @@ export function todayIn(timeZone: string): string {
     })
     dayFormats.set(timeZone, format)
   }
-  return format.format(new Date())
+  return format.format(at)
 }
 
 /** Who speaks for a household: its first owner. */

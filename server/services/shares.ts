@@ -1,3 +1,4 @@
+import { currentInstant } from '../clock'
 import { and, desc, eq, gt, isNull, or } from 'drizzle-orm'
 import type { z } from 'zod'
 import type { Share, shareBody } from '../../shared/api'
@@ -16,7 +17,7 @@ const live = (now: Date) => and(isNull(shares.revoked), gt(shares.expires, now))
 export async function makeShare(householdId: string, dogId: string, form: z.output<typeof shareBody>) {
   const token = newToken()
   const code = newCode()
-  const expires = new Date(Date.now() + form.days * 86_400_000)
+  const expires = new Date(currentInstant().getTime() + form.days * 86_400_000)
   const [row] = await db()
     .insert(shares)
     .values({
@@ -25,7 +26,7 @@ export async function makeShare(householdId: string, dogId: string, form: z.outp
       id: form.id,
       tokenHash: hashOf(token),
       codeHash: hashOf(code),
-      codeExpires: new Date(Math.min(expires.getTime(), Date.now() + CODE_DAYS * 86_400_000)),
+      codeExpires: new Date(Math.min(expires.getTime(), currentInstant().getTime() + CODE_DAYS * 86_400_000)),
       scope: form.scope,
       groomer: form.groomer,
       email: form.email ?? null,
@@ -40,7 +41,7 @@ export async function makeShare(householdId: string, dogId: string, form: z.outp
 export async function revokeShare(householdId: string, dogId: string, id: string) {
   const rows = await db()
     .update(shares)
-    .set({ revoked: new Date() })
+    .set({ revoked: currentInstant() })
     .where(and(ofDog(householdId, dogId), eq(shares.id, id)))
     .returning({ id: shares.id })
   return rows.length > 0
@@ -72,7 +73,7 @@ const holderOf = (row: typeof shares.$inferSelect): LinkHolder => {
 
 /** The holder of a live link, and a note of when it was last opened; null for a dead or guessed one. */
 export async function openShare(token: string): Promise<LinkHolder | null> {
-  const now = new Date()
+  const now = currentInstant()
   const [row] = await db()
     .update(shares)
     .set({ lastOpened: now })
@@ -83,7 +84,7 @@ export async function openShare(token: string): Promise<LinkHolder | null> {
 
 /** Puts a share in a groomer's room, by its link's token or by its code. @returns null when neither opens one */
 export async function keepShare(groomerId: string, what: { token?: string; code?: string }) {
-  const now = new Date()
+  const now = currentInstant()
   const byToken = what.token ? eq(shares.tokenHash, hashOf(what.token)) : undefined
   const byCode = what.code
     ? and(eq(shares.codeHash, hashOf(plainCode(what.code))), gt(shares.codeExpires, now))
@@ -107,7 +108,7 @@ export const dropShare = (groomerId: string, id: string) =>
 
 /** A live share in a groomer's room, and a note of when it was last opened. */
 export async function findKept(groomerId: string, id: string): Promise<Kept | null> {
-  const now = new Date()
+  const now = currentInstant()
   const [row] = await db()
     .update(shares)
     .set({ lastOpened: now })
@@ -121,6 +122,6 @@ export async function keptBy(groomerId: string): Promise<LinkHolder[]> {
   const rows = await db()
     .select()
     .from(shares)
-    .where(and(eq(shares.groomerId, groomerId), live(new Date())))
+    .where(and(eq(shares.groomerId, groomerId), live(currentInstant())))
   return rows.map(holderOf)
 }

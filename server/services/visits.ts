@@ -1,3 +1,4 @@
+import { currentInstant } from '../clock'
 import { eq, and } from 'drizzle-orm'
 import type { z } from 'zod'
 import { afterVisit } from '../../core/care/after-visit'
@@ -35,7 +36,7 @@ export async function enterVisit(
     if (!added.includes(visit.id)) return
     await tx
       .update(dogs)
-      .set({ profile: afterVisit(profile, visit.day, what), changed: new Date() })
+      .set({ profile: afterVisit(profile, visit.day, what), changed: currentInstant() })
       .where(and(eq(dogs.householdId, householdId), eq(dogs.id, dogId)))
   })
 }

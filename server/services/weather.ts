@@ -1,8 +1,9 @@
+import { currentInstant } from '../clock'
 import { readFile } from 'node:fs/promises'
 import { addDays } from '../../core/record/day'
 import type { Profile } from '../../core/record/profile'
 import { inventedWeather, weatherFileSchema } from '../../core/season/weather'
-import type { WeatherDay } from '../../core/season/weather'
+import type { FeedDay } from '../../core/season/weather'
 
 /** Days shown: a little behind today, for a device elsewhere in the world, and ahead. */
 const BEHIND = 2
@@ -15,15 +16,15 @@ const AHEAD = 12
  */
 export async function weatherFeed(
   hemisphere: Profile['hemisphere'],
-  now = new Date(),
-): Promise<WeatherDay[]> {
+  now = currentInstant(),
+): Promise<FeedDay[]> {
   const today = now.toISOString().slice(0, 10)
   const path = process.env.GRUMBO_WEATHER
-  const own = new Map<string, WeatherDay>()
+  const own = new Map<string, FeedDay>()
   if (path) {
     try {
       const read = weatherFileSchema.parse(JSON.parse(await readFile(path, 'utf8')))
-      for (const d of read.days) own.set(d.day, d)
+      for (const d of read.days) own.set(d.day, { ...d, invented: false })
     } catch (error) {
       process.stderr.write(`The weather file could not be read: ${(error as Error).message}\n`)
     }

@@ -6,6 +6,7 @@ import type { PostRoom } from '../../post-room/box'
 import type { DogFile, Room } from '../../shared/api'
 import { writePlan } from '../support/plans'
 import { entry, visit } from '../support/dogs'
+import { currentInstant } from '../support/clock'
 import { daysAgo, joined, newDog, newGroomer, newOwner, PASSWORD, startApp, Visitor } from '../support/server'
 import type { Running } from '../support/server'
 
@@ -98,7 +99,7 @@ describe('mail, over SMTP to the post room and read back there', () => {
     const tried = async () => (await db().select().from(mails)).find((m) => m.tries > 0)
     await expect.poll(tried, { timeout: 10_000 }).toBeDefined()
     box = await openPostRoom(port)
-    await db().update(mails).set({ due: new Date() })
+    await db().update(mails).set({ due: currentInstant() })
     expect((await box.letter((l) => l.text.includes('Are you there?'))).subject).toContain('Tansy')
   })
 })
@@ -111,7 +112,7 @@ describe('reminders', () => {
     await owner.call('POST', '/api/dogs', mine)
     // Two hours east of Greenwich all year round.
     await owner.call('PUT', '/api/household', { name: 'Ruth’s', timeZone: 'Africa/Johannesburg' })
-    const today = new Intl.DateTimeFormat('en-CA', { timeZone: 'Africa/Johannesburg' }).format(new Date())
+    const today = new Intl.DateTimeFormat('en-CA', { timeZone: 'Africa/Johannesburg' }).format(currentInstant())
     await owner.call('POST', `/api/dogs/${mine.id}/entries`, {
       entries: [writePlan(mine.profile, today, to(30), [{ day: today, places: ['beard', 'armpit'] }])],
     })
@@ -222,10 +223,10 @@ describe('deleting everything', () => {
     const email = String((await leaving.call('GET', '/api/me')).json.email)
     const theirs = newDog()
     await leaving.call('POST', '/api/dogs', theirs)
-    const later = new Date(Date.now() + 15 * 86_400_000)
+    const later = new Date(currentInstant().getTime() + 15 * 86_400_000)
     const ask = () => leaving.call('POST', '/api/household/deletion')
     const when = String((await ask()).json.deleteAfter)
-    expect((Date.parse(when) - Date.now()) / 86_400_000).toBeCloseTo(14, 1)
+    expect((Date.parse(when) - currentInstant().getTime()) / 86_400_000).toBeCloseTo(14, 1)
     expect((await ask()).json.deleteAfter).toBe(when)
     expect((await leaving.call('GET', '/api/household')).json.deleteAfter).toBe(when)
     expect(await deleteDue()).toBe(0)

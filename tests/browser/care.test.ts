@@ -6,6 +6,7 @@ import { addDays } from '../../core/record/day'
 import type { Entry, FactOf } from '../../core/record/entries'
 import { timeline } from '../../core/record/timeline'
 import type { WeatherDay } from '../../core/season/weather'
+import { clockAt } from '../support/clock'
 import { entry } from '../support/dogs'
 import { daysAgo, newDog, newOwner, PASSWORD, startApp } from '../support/server'
 import type { Running, Visitor } from '../support/server'
@@ -18,6 +19,8 @@ import { join } from 'node:path'
 let running: Running
 let owner: Visitor
 let page: Page
+// The gate asks the hour: whether there is time to dry before bed.
+clockAt('10:00')
 const today = daysAgo(0)
 /** A wet day whatever the season: the feed is replaced by a file of our own. */
 function weatherFile(w: Omit<WeatherDay, 'day'>): string {

@@ -9,6 +9,7 @@ import { readDiaryCsv } from '../../shared/diary-csv'
 import { readRecordFile } from '../../shared/record-file'
 import type { DogFile, Me } from '../../shared/api'
 import { entry } from '../support/dogs'
+import { currentInstant } from '../support/clock'
 import { daysAgo, newDog, newOwner, PASSWORD, startApp } from '../support/server'
 import type { Running, Visitor } from '../support/server'
 import { DESK, Page, PHONE } from '../support/page'
@@ -101,7 +102,7 @@ describe('out', () => {
       JSON.stringify({
         format: 'grumbo-record',
         version: 1,
-        exported: new Date().toISOString(),
+        exported: currentInstant().toISOString(),
         dog: { id: theirs.id, profile: file.profile },
         entries: file.entries,
       }),

@@ -9,6 +9,7 @@ import { timeline } from '../../core/record/timeline'
 import type { Entry } from '../../core/record/entries'
 import { entry } from '../support/dogs'
 import { aPicture } from '../support/pictures'
+import { currentInstant } from '../support/clock'
 import { daysAgo, newDog, newOwner, PASSWORD, startApp } from '../support/server'
 import type { Running, Visitor } from '../support/server'
 import { DESK, Page } from '../support/page'
@@ -232,7 +233,7 @@ describe('a session left open', () => {
   it('overnight is closed as it was, its hours not counted as work', async () => {
     const done = check('crown', 'glides', 1)
     await owner.call('POST', `/api/dogs/${dog.id}/entries`, { entries: [done] })
-    const evening = Date.now() - 14 * 3_600_000
+    const evening = currentInstant().getTime() - 14 * 3_600_000
     await leave({
       day: daysAgo(1),
       startedAt: evening,
@@ -253,7 +254,7 @@ describe('a session left open', () => {
   })
 
   it('from a clock that was ahead starts at nought, not before', async () => {
-    const ahead = Date.now() + 3 * 3_600_000
+    const ahead = currentInstant().getTime() + 3 * 3_600_000
     await leave({ day: daysAgo(0), startedAt: ahead, touched: ahead, id: uuid() })
     await page.visit(`/dogs/${dog.id}/table`)
     await page.find('[data-finding=glides]')

@@ -64,7 +64,7 @@ async function movable() {
   const all = await sessions()
   return all.find((d, i) => i > 0 && i < all.length - 1 && !all.includes(nextDay(d)))!
 }
-const nextDay = (day: string) => new Date(Date.parse(day) + 86_400_000).toISOString().slice(0, 10)
+const nextDay = (day: string) => addDays(day, 1)
 
 describe('the stretch', () => {
   it('has a plan at once, written down, that gets no worse', async () => {

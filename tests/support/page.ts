@@ -4,6 +4,7 @@ import type { WebDriver, WebElement } from 'selenium-webdriver'
 import type { Driver } from 'selenium-webdriver/chrome'
 // @ts-expect-error plain script
 import { openBrowser, setScreen } from '../../scripts/lib/browser.mjs'
+import { clockAheadMs } from './clock'
 
 export { Key }
 export const PHONE = { width: 390, height: 844 }
@@ -24,7 +25,23 @@ export class Page {
   static async open(base: string, screen: Screen): Promise<Page> {
     const driver = (await openBrowser(screen)) as WebDriver
     await driver.manage().setTimeouts({ script: 30_000, pageLoad: 30_000 })
-    return new Page(driver, base, screen)
+    const page = new Page(driver, base, screen)
+    await page.setClock()
+    return page
+  }
+  /** The tab's clock is the tests'; a tab opened later is set by itself. */
+  private async setClock() {
+    await (this.driver as Driver).sendDevToolsCommand('Page.addScriptToEvaluateOnNewDocument', {
+      source: `globalThis.grumboClockAheadMs = ${clockAheadMs()}`,
+    })
+  }
+  /** Another tab, and in it. @returns the one before, by its handle */
+  async newTab(): Promise<string> {
+    const before = await this.driver.getWindowHandle()
+    await this.driver.switchTo().newWindow('tab')
+    await this.setClock()
+    await this.size(this.screen)
+    return before
   }
   /** Whether presses are a finger's, and how many there have been. */
   byTouch = false

@@ -3,7 +3,9 @@ import pg from 'pg'
 import { v7 as uuid } from 'uuid'
 import type { NewDog } from '../../shared/api'
 import type { Role } from '../../shared/limits'
+import { addDays } from '../../core/record/day'
 import { weekFrom } from '../../demo/week'
+import { clockAheadMs, localDay, localZone } from './clock'
 import { profile, visit } from './dogs'
 // @ts-expect-error plain script
 import { serve } from '../../scripts/lib/serve.mjs'
@@ -29,7 +31,7 @@ export async function startApp(env: Record<string, string> = {}) {
   const secret = randomBytes(32).toString('hex')
   const port = (await freePort()) as number
   const start = (): Promise<Running> =>
-    serve({ port, databaseUrl, secret, env: { GRUMBO_RATION_TIMES: '1000', ...env } })
+    serve({ port, databaseUrl, secret, env: { GRUMBO_RATION_TIMES: '1000', GRUMBO_CLOCK_AHEAD_MS: String(clockAheadMs()), ...env } })
   return { databaseUrl, start, running: await start() }
 }
 
@@ -80,7 +82,7 @@ export const PASSWORD = 'comb-to-the-skin'
 /** Somebody signed up, with a household of their own. */
 export async function newOwner(address: string, name = 'Ada'): Promise<Visitor> {
   const visitor = new Visitor(address)
-  const form = { name, email: `${uuid()}@example.org`, password: PASSWORD, timeZone: 'Europe/London' }
+  const form = { name, email: `${uuid()}@example.org`, password: PASSWORD, timeZone: localZone() }
   const { status } = await visitor.call('POST', '/api/account', form)
   if (status !== 200) throw new Error(`Signing up answered ${status}.`)
   return visitor
@@ -108,7 +110,7 @@ export async function newGroomer(address: string, name = 'Imke'): Promise<Visito
   return visitor
 }
 
-export const daysAgo = (n: number) => new Date(Date.now() - n * 86_400_000).toISOString().slice(0, 10)
+export const daysAgo = (n: number) => addDays(localDay(), -n)
 export function newDog(more: Partial<NewDog['profile']> = {}): NewDog {
   const since = daysAgo(21)
   const minutes = weekFrom(daysAgo(0), [12, 12, 12, 40, 0, 12, 12])

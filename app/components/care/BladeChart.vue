@@ -1,18 +1,16 @@
 <script setup lang="ts">
 import { RUNS_OUT_MM } from '#core/care/due'
-import { BLADES, daysToGrow, GUARDS_MM, leaves, regrowth, SHORTEST_AT_THE_REAR } from '#core/care/blades'
+import { BLADES, cuttersFor, daysToGrow, regrowth } from '#core/care/blades'
+import type { Allowed } from '#core/care/trims'
 
-/** What blades and guards leave, and how long it is in the weeks after. */
-const props = defineProps<{ growth: number; rear?: boolean }>()
+/** What the guards, and the blades this owner was taught, leave, and how long it is in the weeks after. */
+const props = defineProps<{ growth: number; rear?: boolean; allowed: Allowed }>()
 const mm = ref<number>(13)
 const DAYS = 42
 const weeks = computed(() => regrowth(mm.value, props.growth, DAYS).filter((_, d) => d % 7 === 0))
 const overPads = computed(() => daysToGrow(RUNS_OUT_MM.paws, { now: props.growth }))
-const shortest = props.rear ? leaves(SHORTEST_AT_THE_REAR) : 0
-const sizes = [...new Set([...BLADES.map((b) => b.mm), ...GUARDS_MM])]
-  .filter((s) => s >= shortest)
-  .sort((a, b) => a - b)
-const named = (size: number) => BLADES.find((b) => b.mm === size)?.id
+const cutters = computed(() => cuttersFor(props.allowed, props.rear ?? false))
+const inchOf = (blade: string) => BLADES.find((b) => b.id === blade)?.inch
 </script>
 
 <template>
@@ -20,10 +18,8 @@ const named = (size: number) => BLADES.find((b) => b.mm === size)?.id
     <label class="block">
       <span class="small block">Left by the blade or guard</span>
       <select v-model.number="mm" name="blade" class="h-11 border-b border-edge bg-transparent pr-2">
-        <option v-for="s in sizes" :key="s" :value="s">
-          {{ s }} mm{{
-            named(s) ? `, ${named(s)}, ${BLADES.find((b) => b.mm === s)?.inch} in` : ', a guard comb'
-          }}
+        <option v-for="c in cutters" :key="`${c.mm} ${c.blade ?? ''}`" :value="c.mm">
+          {{ c.mm }} mm{{ c.blade ? `, bare ${c.blade}, ${inchOf(c.blade)} in` : ', a guard comb' }}
         </option>
       </select>
     </label>

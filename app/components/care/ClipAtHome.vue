@@ -1,31 +1,42 @@
 <script setup lang="ts">
-import { CLIP_STEPS } from '#core/care/clip'
+import { clipSteps, mayClip } from '#core/care/clip'
 import { DANGERS, dangersNear } from '#core/care/dangers'
 import { longerProblem, lengthProblem } from '#core/care/even-up'
 import { bladeFor } from '#core/care/blades'
-import { PART_IDS } from '#core/coat/regions'
+import { PART_IDS, regionsOf } from '#core/coat/regions'
 import type { PartId } from '#core/coat/regions'
 import { careDrawings } from '#drawing/care/which'
-import { capital, listed } from '~/words/numbers'
+import { capital, listed, plural } from '~/words/numbers'
+import { sayClip } from '~/words/clip'
 import { PART_WORDS } from '~/words/parts'
 import type { RunStep } from './StepRun.vue'
 
 /** A body clip at home: led, and written down as a visit done at home with the lengths left. */
-const { file, today, coat } = useDog()
-const { growth, concerns, groomer } = useCare()
+const { file, coat } = useDog()
+const combAtTable = useCombAtTable()
+const { growth, habits, groomer, she } = useCare()
 const profile = computed(() => file.value.profile)
 const stage = ref<'ready' | 'run' | 'log'>('ready')
 const drawings = computed(() =>
   careDrawings('clip', { sex: profile.value.sex, build: buildOf(profile.value.coat), fringe: false }),
 )
 const near = computed(() => dangersNear('clip', profile.value.sex).map((d) => DANGERS[d].label))
-const steps = computed<RunStep[]>(() => CLIP_STEPS.map((s, i) => ({ id: String(i), ...s })))
-const combed = computed(() => coat.value.places.every((p) => p.clearOn === today.value && !p.left.length))
-const blocked = computed(
-  () =>
-    concerns.value.length > 0 ||
-    coat.value.places.some((p) => p.last?.finding === 'felt' || (p.left.length && p.last?.finding === 'mat')),
+const steps = computed<RunStep[]>(() => clipSteps(profile.value.sex).map((s, i) => ({ id: String(i), ...s })))
+const said = ref<'dirty' | 'fidgety' | null>(null)
+const gate = computed(() =>
+  mayClip({
+    coat: coat.value,
+    setting: habits.value.setting,
+    dirty: said.value === 'dirty',
+    fidgety: said.value === 'fidgety',
+  }),
 )
+const answer = computed(() =>
+  sayClip(gate.value, { she: she.value, groomer: groomer.value }),
+)
+const toComb = computed(() => ('places' in gate.value && gate.value.answer !== 'groomer' ? gate.value.places : []))
+const comb = () => combAtTable(toComb.value.flatMap((p) => regionsOf(p).map((r) => r.id)))
+const allowed = computed(() => ({ setting: habits.value.setting, taught: habits.value.taught }))
 
 const lengthNow = (part: PartId) => {
   const rows = coat.value.places.filter((p) => p.region.part === part)
@@ -61,7 +72,8 @@ async function write() {
   <form v-else-if="stage === 'log'" class="max-w-[560px]" @submit.prevent="write">
     <h1 class="pt-1 desk:pt-4">How long was it left?</h1>
     <p class="why mt-2">
-      What you leave empty stays as it was, and so do elbows, hocks, flanks and feet: no clipper there.
+      What you leave empty stays as it was, and so do elbows, hocks, flanks, feet and under the tail: no clipper
+      there.
     </p>
     <label v-for="p in PART_IDS" :key="p" class="mt-2 flex items-center gap-3 border-b border-rule py-1">
       <span class="flex-1"
@@ -91,25 +103,59 @@ async function write() {
       <p v-if="written" class="mt-2 flex items-center gap-4" role="status">
         Written in as a clip at home.<button class="quiet" @click="undo">Undo</button>
       </p>
-      <p v-if="blocked" class="mt-3 flex gap-2 font-semibold text-vet" role="alert">
-        <VetMark class="shrink-0" />Not with a mat, felt or an open concern: leave it for {{ groomer }} or the
-        vet.
-      </p>
-      <p v-else-if="!combed" class="mt-3 flex gap-2 font-semibold text-caution">
-        <CautionMark class="shrink-0" />Washed, dry, and combed clear today first: a clipper jams on dirt and
-        stops at a mat.
+      <div v-if="gate.answer !== 'not-set'" class="mt-2 flex flex-wrap items-center gap-1.5">
+        <span class="mr-1 text-ink-2">Not today if</span>
+        <button
+          v-for="n in ['dirty', 'fidgety'] as const"
+          :key="n"
+          class="min-h-11 rounded border px-2.5 text-[15px] font-semibold"
+          :class="said === n ? 'border-caution text-caution' : 'border-edge'"
+          :aria-pressed="said === n"
+          @click="said = said === n ? null : n"
+        >
+          {{ n }}
+        </button>
+      </div>
+      <p
+        v-if="answer"
+        class="mt-3 flex gap-2 font-semibold"
+        :class="answer.vet ? 'text-vet' : 'text-caution'"
+        role="alert"
+        data-clip-gate
+      >
+        <VetMark v-if="answer.vet" class="shrink-0" /><CautionMark v-else class="shrink-0" />{{ answer.says }}
       </p>
       <p class="mt-2 flex gap-2 font-semibold text-caution">
         <CautionMark class="shrink-0" />Never a blade at {{ listed(near) }}.
       </p>
-      <button v-if="!blocked" class="act act-filled mt-3 w-full text-[17px]" @click="stage = 'run'">
+      <button
+        v-if="gate.answer === 'yes'"
+        class="act act-filled mt-3 w-full text-[17px]"
+        @click="stage = 'run'"
+      >
         Start
       </button>
+      <button v-else-if="toComb.length" class="act act-filled mt-3 w-full text-[17px]" @click="comb">
+        Comb {{ toComb.length > 8 ? (she ? 'her' : 'him') + ' through' : plural(toComb.length, 'place') }}
+      </button>
+      <NuxtLink v-else :to="`/dogs/${file.id}/tidies`" class="act act-plain mt-3 w-full">To the tidies</NuxtLink>
       <CareDiagram :names="drawings" class="mt-5" />
     </section>
     <section aria-label="Lengths" class="mt-6 desk:mt-0">
-      <h2 class="border-b border-ink pb-1">What a blade leaves</h2>
-      <BladeChart :growth="growth" class="mt-2" />
+      <template v-if="gate.answer !== 'not-set'">
+        <h2 class="border-b border-ink pb-1">What a guard leaves</h2>
+        <BladeChart :growth="growth" :allowed="allowed" class="mt-2 mb-5" />
+      </template>
+      <h2 class="border-b border-ink pb-1">In this order</h2>
+      <ol>
+        <li v-for="(s, i) in steps" :key="s.id" class="grid grid-cols-[26px_1fr] border-b border-rule py-1.5">
+          <span class="figure text-[18px] text-due">{{ i + 1 }}</span>
+          <span
+            ><b class="font-semibold">{{ s.act }}</b>
+            <span class="why block text-[15px]">{{ s.how }}</span></span
+          >
+        </li>
+      </ol>
     </section>
   </div>
 </template>

@@ -9,6 +9,8 @@ const props = defineProps<{
   kg: number
   mm: number
   cold: boolean
+  /** The weather is the stand-in's. */
+  invented: boolean
   dryer: Dryer
   watts: number | null
 }>()
@@ -77,7 +79,7 @@ const share = (m: number) => `${(m / longest.value) * 100}%`
       </div>
     </div>
     <p class="why mt-3 text-[15px]">
-      {{ cold ? 'Counted as for cold or damp weather. ' : '' }}With the lie for flat, against it for fluffy. A
+      {{ cold ? `Counted as for cold or damp weather${invented ? ', which is invented here' : ''}. ` : '' }}With the lie for flat, against it for fluffy. A
       household dryer is no way to dry a dense coat before bed.
     </p>
   </section>

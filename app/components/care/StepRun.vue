@@ -10,9 +10,11 @@ export interface RunStep {
   cautions: readonly CareCautionId[]
   /** What is in hand. */
   tool?: string
+  /** What is seen here that ends it with the vet. */
+  vetIf?: string
 }
 const props = defineProps<{ title: string; steps: readonly RunStep[]; drawings?: string[] }>()
-const emit = defineEmits<{ done: []; stop: [] }>()
+const emit = defineEmits<{ done: []; stop: [at: string]; vet: [seen: string] }>()
 const at = ref(0)
 const step = computed(() => props.steps[at.value]!)
 const last = computed(() => at.value === props.steps.length - 1)
@@ -46,6 +48,14 @@ const next = () => (last.value ? emit('done') : (at.value += 1))
       <button data-choice class="act act-filled min-h-16 w-full text-[18px]" @click="next">
         {{ last ? 'Done' : 'Next' }}
       </button>
+      <button
+        v-if="step.vetIf"
+        data-choice
+        class="act act-plain mt-2 w-full !text-vet"
+        @click="emit('vet', step.vetIf)"
+      >
+        <VetMark class="shrink-0" />{{ step.vetIf }}: stop
+      </button>
       <div class="flex items-center justify-between">
         <button
           class="min-h-14 font-semibold"
@@ -55,7 +65,7 @@ const next = () => (last.value ? emit('done') : (at.value += 1))
         >
           Back
         </button>
-        <button data-choice class="min-h-14 font-semibold text-vet" @click="emit('stop')">Stop here</button>
+        <button data-choice class="min-h-14 font-semibold text-vet" @click="emit('stop', step.id)">Stop here</button>
       </div>
     </div>
   </div>

@@ -27,7 +27,7 @@ const next = computed(() => nailsNext(file.value, today.value))
 const earWords = computed(() =>
   habits.value.earCare === 'wipe'
     ? 'Look weekly; wipe what you can see with cleaner on cotton.'
-    : `Look weekly. Pale and odourless: leave ${she.value ? 'her' : 'his'} ears alone.`,
+    : `Look weekly: upright ears gather dirt too. Wipe what shows when there is something; pale and odourless is left.`,
 )
 const rows = computed<Row[]>(() => [
   {
@@ -62,7 +62,8 @@ const rows = computed<Row[]>(() => [
     how: earWords.value,
     caution: 'canal',
     presses: [
-      { words: habits.value.earCare === 'wipe' ? 'Looked, wiped' : 'Looked, well', what: done('ear-look') },
+      { words: 'Looked, well', what: done('ear-look') },
+      { words: 'Looked, wiped', what: done('ear-look') },
     ],
   },
   ...(dueOf('undercoat')

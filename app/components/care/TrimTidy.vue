@@ -9,12 +9,12 @@ import type { PlaceId } from '#core/coat/regions'
 import type { FactOf } from '#core/record/entries'
 import { COMFORT_IDS } from '#core/record/findings'
 import type { Comfort } from '#core/record/findings'
-import { SETTINGS, TAUGHT } from '#core/record/habits'
+import { EAR_CARRIAGES, SETTINGS, TAUGHT } from '#core/record/habits'
 import type { TaughtId } from '#core/record/habits'
 import { longerProblem, lengthProblem } from '#core/care/even-up'
-import { sayDay } from '#core/record/say-day'
+import { sayDay, nameDay } from '#core/record/say-day'
 import { careDrawings } from '#drawing/care/which'
-import { NOT_TODAY, SETTING_WORDS, TAUGHT_WORDS, TRIM_WORDS } from '~/words/care'
+import { ledAt, NOT_TODAY, SETTING_WORDS, TAUGHT_WORDS, TRIM_WORDS } from '~/words/care'
 import type { NotToday } from '~/words/care'
 import { capital, listed, plural } from '~/words/numbers'
 import type { RunStep } from './StepRun.vue'
@@ -32,8 +32,10 @@ const steps = computed(() =>
     ...allowed.value,
     sex: profile.value.sex,
     face: habits.value.face,
+    ears: habits.value.ears,
     earHair: habits.value.earHair,
     sanitary: habits.value.sanitary,
+    floor: habits.value.floor,
   }),
 )
 const may = computed(() => offered(props.tidy, allowed.value).map((m) => MEANS[m]))
@@ -83,15 +85,26 @@ const why = computed(() => {
   const weeks = Math.round(g.days / 7)
   const since = g.days < 14 ? plural(g.days, 'day') : plural(weeks, 'week')
   return d.last
-    ? `${capital(since)} and ${g.mm.toFixed(1)} mm since ${sayDay(d.last, today.value).replace(/^on /, '')}. ${her.value === 'her' ? 'Hers' : 'His'} runs out about every ${Math.round(d.interval.now)} days.`
+    ? `${capital(since)} and ${g.mm.toFixed(1)} mm since ${nameDay(d.last, today.value)}. ${her.value === 'her' ? 'Hers' : 'His'} runs out about every ${Math.round(d.interval.now)} days.`
     : `Nothing on record yet. It runs out about every ${Math.round(d.interval.now)} days on a coat like ${her.value === 'her' ? 'hers' : 'his'}.`
 })
 
-const stage = ref<'ready' | 'run' | 'log'>('ready')
+const led = computed(() => ledAt(props.tidy, habits.value.setting))
+/** Where each begins with a look at the skin. */
+const SKIN_AT = { face: 'eyes', sanitary: 'under-tail' } as const
+const seen = ref('')
+const stage = ref<'ready' | 'run' | 'log' | 'vet'>('ready')
+function toVet(what: string) {
+  seen.value = what
+  stage.value = 'vet'
+}
 /** The run was ended for the dog's sake, or the owner's: some of it may be done, or none. */
 const stopped = ref(false)
-function toLog(early: boolean) {
+/** Ended between band on and band off: that comes before anything else. */
+const bandOn = ref(false)
+function toLog(early: boolean, at = '') {
   stopped.value = early
+  bandOn.value = at === 'edge' && steps.value.some((s) => s.id === 'band-off')
   comfort.value = early ? 'stopped' : 'easy'
   stage.value = 'log'
 }
@@ -103,6 +116,7 @@ const runSteps = computed<RunStep[]>(() =>
       act: s.act,
       how: s.how,
       cautions: s.cautions,
+      ...(s.vetIf ? { vetIf: s.vetIf } : {}),
       ...(s.cutsWith.length ? { tool: s.cutsWith.map((m) => MEANS[m]).join(', or ') } : {}),
     })),
 )
@@ -148,8 +162,18 @@ async function write(was: (typeof WAS)[number]['was']) {
 }
 const last = computed(() => (words.value.care ? lastOf(words.value.care) : null))
 
+const settings = computed(() =>
+  SETTINGS.map((value) => ({
+    value,
+    words:
+      value === 'taught' && habits.value.taughtBy
+        ? `as ${habits.value.taughtBy} showed me`
+        : SETTING_WORDS[value].label,
+  })),
+)
 const taughtBy = ref(habits.value.taughtBy ?? profile.value.groomer ?? '')
 const naming = ref(false)
+const carriages = EAR_CARRIAGES.map((value) => ({ value, words: `ears ${value}` }))
 async function setting(s: (typeof SETTINGS)[number]) {
   if (s === 'taught' && !habits.value.taughtBy) {
     naming.value = true
@@ -170,10 +194,20 @@ const teach = (t: TaughtId, on: boolean) =>
       :steps="runSteps"
       :drawings="drawings.slice(0, 2)"
       @done="toLog(false)"
-      @stop="toLog(true)"
+      @stop="(at: string) => toLog(true, at)"
+      @vet="toVet"
     />
   </div>
+  <StopForVet
+    v-else-if="stage === 'vet'"
+    :where="tidy === 'sanitary' ? SKIN_AT.sanitary : SKIN_AT.face"
+    :seen="seen"
+    @back="stage = 'ready'"
+  />
   <div v-else-if="stage === 'log'" class="max-w-[560px]">
+    <p v-if="bandOn" class="flex gap-2 pt-2 font-semibold text-caution" role="alert">
+      <CautionMark class="shrink-0" />The band comes off first, from both ears. {{ CARE_CAUTIONS.band }}
+    </p>
     <h1 class="pt-1 desk:pt-4">{{ stopped ? 'Stopped. Was it done all the same?' : 'Was it time?' }}</h1>
     <p class="why mt-2">
       {{
@@ -215,7 +249,7 @@ const teach = (t: TaughtId, on: boolean) =>
   </div>
   <div v-else class="desk:grid desk:grid-cols-[minmax(0,1fr)_330px] desk:gap-10">
     <section :aria-label="words.label">
-      <h1 class="pt-1 desk:pt-0">{{ words.act(her) }}, {{ words.minutes }} minutes</h1>
+      <h1 class="pt-1 desk:pt-0">{{ led.act(her) }}, {{ led.minutes }} minutes</h1>
       <p class="why mt-2">{{ why }}</p>
       <p v-if="written" class="mt-2 flex min-h-11 flex-wrap items-center gap-x-4" role="status">
         <span>Written in. {{ written.says }}</span
@@ -233,21 +267,14 @@ const teach = (t: TaughtId, on: boolean) =>
         <fieldset class="mt-3 border-t border-rule pt-2">
           <legend class="float-left text-[14px] text-ink-2">What you may use</legend>
           <p class="small mb-1 text-right">a vet’s or groomer’s word comes first</p>
-          <div class="flex flex-wrap" role="radiogroup" aria-label="What you may use">
-            <button
-              v-for="s in SETTINGS"
-              :key="s"
-              role="radio"
-              :aria-checked="habits.setting === s"
-              class="min-h-12 border-b-[3px] px-2.5 text-[15px]"
-              :class="habits.setting === s ? 'border-ink font-bold' : 'border-transparent text-ink-2'"
-              @click="setting(s)"
-            >
-              {{
-                s === 'taught' && habits.taughtBy ? `as ${habits.taughtBy} showed me` : SETTING_WORDS[s].label
-              }}
-            </button>
-          </div>
+          <ChoiceRow
+            :model-value="habits.setting"
+            tight
+            label="What you may use"
+            class="flex-wrap"
+            :choices="settings"
+            @update:model-value="(s) => s && setting(s)"
+          />
           <p class="small mt-1">
             {{ capital(may.join(', ')) }}.
             <template v-if="not.length"
@@ -284,6 +311,15 @@ const teach = (t: TaughtId, on: boolean) =>
           </div>
           <p v-if="problem" class="refusal" role="alert">{{ problem }}</p>
         </fieldset>
+        <ChoiceRow
+          v-if="tidy === 'ears' && cuts && !habits.ears"
+          :model-value="undefined"
+          tight
+          label="How are the ears carried?"
+          class="mt-2 flex-wrap items-center border-t border-rule pt-2"
+          :choices="carriages"
+          @update:model-value="(ears) => ears && changeHabits({ ears })"
+        />
         <div v-if="cuts" class="mt-2 border-t border-rule pt-2">
           <p class="flex flex-wrap items-center gap-1.5">
             <span class="mr-1 text-ink-2">Not today if</span>
@@ -314,7 +350,7 @@ const teach = (t: TaughtId, on: boolean) =>
           class="act act-filled sticky bottom-[68px] z-10 mt-3 w-full text-[17px] desk:static"
           @click="stage = 'run'"
         >
-          {{ `Start: ${runSteps[0]?.act.toLowerCase()}` }}
+          {{ `Start: ${runSteps[1]?.act.toLowerCase()}` }}
         </button>
         <NuxtLink v-else :to="`/dogs/${file.id}`" class="act act-plain mt-3 w-full">Back to today</NuxtLink>
         <CareDiagram :names="drawings" class="mt-5" />
@@ -348,7 +384,7 @@ const teach = (t: TaughtId, on: boolean) =>
       <EvenUp v-if="cuts && (tidy === 'ears' || tidy === 'face')" class="mt-5" @sides="sides = $event" />
       <details v-if="cuts && tidy === 'sanitary'" class="mt-4 border-t border-rule">
         <summary class="quiet cursor-pointer">What a blade leaves, and how it grows back</summary>
-        <BladeChart rear :growth="growth" class="pb-2" />
+        <BladeChart rear :growth="growth" :allowed="allowed" class="pb-2" />
       </details>
       <div v-if="last" class="mt-5">
         <h2 class="border-b border-ink pb-1">Last time</h2>

@@ -11,11 +11,18 @@ const count = defineModel<number>({ required: true })
     <div class="flex items-center justify-between">
       <span class="font-semibold">{{ label }}</span>
       <span class="flex items-center">
-        <button class="size-14 text-[24px]" aria-label="One fewer" :disabled="count <= 1" @click="count--">
+        <button
+          type="button"
+          class="size-14 text-[24px]"
+          aria-label="One fewer"
+          :disabled="count <= 1"
+          @click="count--"
+        >
           −
         </button>
         <b class="figure w-8 text-center text-[21px]" aria-live="polite">{{ count }}</b>
         <button
+          type="button"
           class="size-14 text-[24px]"
           aria-label="One more"
           :disabled="count >= MOST_KNOTS"

@@ -24,6 +24,8 @@ export interface KnotSettled {
   count: number
   out: number
   decided: { answer: KnotAnswer; why: KnotReason }
+  /** The dog would not let it be done. */
+  comfort?: Comfort
 }
 const emit = defineEmits<{ settled: [KnotSettled]; back: [] }>()
 const { file, coat, planning } = useDog()
@@ -91,7 +93,13 @@ function back() {
 
 const timing = ref(false)
 const settle = (out: number, decided = { answer: decision.value.answer, why: decision.value.why }) =>
-  emit('settled', { finding: answers.value.kind, count: answers.value.count, out, decided })
+  emit('settled', {
+    finding: answers.value.kind,
+    count: answers.value.count,
+    out,
+    decided,
+    ...(answers.value.allowed ? {} : { comfort: 'stopped' as const }),
+  })
 function stillThere() {
   timing.value = false
   given.value.push({ ask: 'tried', set: { tried: true } })

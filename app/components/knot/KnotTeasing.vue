@@ -4,9 +4,9 @@ import { clock } from '~/words/numbers'
 /** Teasing, by the clock: how, what to mind, and how it ended. */
 const props = defineProps<{ minutes: number; steps: readonly string[]; caution: string }>()
 const emit = defineEmits<{ out: []; still: [] }>()
-const begun = Date.now()
+const begun = currentMs()
 const now = ref(begun)
-const timer = setInterval(() => (now.value = Date.now()), 250)
+const timer = setInterval(() => (now.value = currentMs()), 250)
 onBeforeUnmount(() => clearInterval(timer))
 const left = computed(() => Math.max(0, props.minutes * 60_000 - Math.max(0, now.value - begun)))
 </script>

@@ -2,7 +2,7 @@
 import { regionOf } from '#core/coat/regions'
 import type { RegionId } from '#core/coat/regions'
 import { SHADE_IDS } from '#core/record/odds'
-import { sayDay } from '#core/record/say-day'
+import { sayDay, nameDay } from '#core/record/say-day'
 import { timeline } from '#core/record/timeline'
 import { storyOf } from '#core/record/story'
 import type { Factor } from '#core/record/story'
@@ -21,7 +21,7 @@ const last = computed(() => {
   const l = state.value?.last
   return l && l.finding !== 'glides' ? `${l.finding} ${sayDay(l.day, today.value)}` : ''
 })
-const by = computed(() => sayDay(props.until, today.value).replace(/^on /, ''))
+const by = computed(() => nameDay(props.until, today.value))
 
 const NAMES: Record<Factor['what'], string> = {
   length: 'its length',

@@ -79,7 +79,7 @@ async function write() {
   busy.value = false
 }
 const picked = ref<RegionId | null>(null)
-const day = (iso: string) => iso.slice(0, 10)
+const { sayWhen } = useInstants()
 const chance = (id: RegionId) => arrival.value?.chance[id] ?? 0
 </script>
 
@@ -133,7 +133,7 @@ const chance = (id: RegionId) => arrival.value?.chance[id] ?? 0
           <span class="figure text-[19px] text-due">{{ s.number }}</span>
           <FindingMark :finding="s.finding" :size="28" />
           <span
-            ><b class="font-semibold">{{ capital(namePlaces(s).replace(/^the /, '')) }}</b
+            ><b class="font-semibold">{{ capital(namePlaces(s, { one: '', pair: 'both ' })) }}</b
             ><br /><i class="why text-[15px]">{{ tellStory(s) }}</i></span
           >
           <span>{{ s.mm }} mm</span>
@@ -196,7 +196,7 @@ const chance = (id: RegionId) => arrival.value?.chance[id] ?? 0
         <li v-for="n in shared.notes" :key="n.id" class="border-b border-rule py-3" :data-author="n.author">
           <p class="small flex justify-between gap-3">
             <b class="font-semibold text-ink">{{ n.author === 'groomer' ? 'You' : n.authorName }}</b><span
-              >{{ sayDay(day(n.sent), shared.today)
+              >{{ sayWhen(n.sent)
               }}{{ n.author === 'groomer' ? (n.read ? ', read' : ', not read yet') : '' }}</span
             >
           </p>

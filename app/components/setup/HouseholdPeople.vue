@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import { v7 as uuid } from 'uuid'
-import { dayAndMonth } from '#core/record/say-day'
 import { GRACE_DAYS, ROLES } from '#shared/limits'
 import type { Role } from '#shared/limits'
 import type { Household } from '#shared/api'
@@ -9,6 +8,7 @@ import type { Household } from '#shared/api'
 const store = useMe()
 const router = useRouter()
 const home = ref<Household | null>(null)
+const { sayDate } = useInstants()
 const offline = ref(false)
 const problem = ref('')
 const owner = computed(() => store.me?.role === 'owner')
@@ -110,7 +110,7 @@ const keepAll = () => go(() => api('/api/household/deletion', { method: 'DELETE'
         class="mb-4 border-y border-caution py-2 font-semibold text-caution"
         role="alert"
       >
-        Everything here is deleted on {{ dayAndMonth(home.deleteAfter.slice(0, 10)) }}.
+        Everything here is deleted on {{ sayDate(home.deleteAfter) }}.
         <button v-if="owner" class="act act-plain mt-2 w-full" @click="keepAll">Keep it after all</button>
       </p>
       <h2 class="border-b border-ink pb-1">Who is here</h2>
@@ -147,7 +147,7 @@ const keepAll = () => go(() => api('/api/household/deletion', { method: 'DELETE'
         >
           <span class="flex-1"
             >{{ i.name }}, {{ i.role
-            }}<span class="small block">invited, until {{ dayAndMonth(i.expires.slice(0, 10)) }}</span></span
+            }}<span class="small block">invited, until {{ sayDate(i.expires) }}</span></span
           >
           <button class="quiet" @click="withdraw(i.id)">Withdraw</button>
         </li>

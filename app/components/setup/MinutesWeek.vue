@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { RadioGroup, RadioGroupOption } from '@headlessui/vue'
 import { MOST_MINUTES } from '#core/record/profile'
 import { WEEKDAYS_SHORT } from '~/words/days'
 
@@ -16,16 +17,14 @@ function change(by: number) {
 
 <template>
   <div>
-    <div class="grid grid-cols-7 gap-1" role="radiogroup" aria-label="Day of the week">
-      <button
+    <RadioGroup v-model="day" class="grid grid-cols-7 gap-1" aria-label="Day of the week">
+      <RadioGroupOption
         v-for="(m, i) in minutes"
         :key="i"
-        type="button"
-        role="radio"
-        :aria-checked="day === i"
+        as="div"
+        :value="i"
         :aria-label="`${WEEKDAYS_SHORT[i]}, ${m} minutes`"
-        class="flex h-[150px] flex-col items-center justify-end"
-        @click="day = i"
+        class="flex h-[150px] cursor-pointer flex-col items-center justify-end"
       >
         <span
           class="figure text-[18px]"
@@ -54,8 +53,8 @@ function change(by: number) {
           :class="day === i ? 'font-bold' : 'text-ink-2'"
           >{{ WEEKDAYS_SHORT[i] }}</span
         >
-      </button>
-    </div>
+      </RadioGroupOption>
+    </RadioGroup>
     <div class="mt-4 flex items-center border-y border-rule">
       <p class="flex-1">
         <b class="font-semibold">{{ WEEKDAYS_SHORT[day] }}</b>,

@@ -3,7 +3,7 @@ import { RadioGroup, RadioGroupLabel, RadioGroupOption } from '@headlessui/vue'
 import { COATS } from '#core/coat/coat-types'
 import { adviceAt, standingAdvice } from '#core/care/advice'
 import { restMinutes, SESSION_ENOUGH, YOUNG_MONTHS } from '#core/coat/minutes'
-import { layOut, TOOLS } from '#core/coat/tools'
+import { brushesFor, layOut, TOOLS } from '#core/coat/tools'
 import { CAUTIONS, regionOf } from '#core/coat/regions'
 import { monthsOld } from '#core/record/day'
 import { COMFORT_IDS, FINDING_IDS } from '#core/record/findings'
@@ -29,15 +29,20 @@ const limit = computed(() => restMinutes(region.value) * 60_000)
 const over = computed(() => t.atPlace.value > limit.value)
 const done = computed(() => t.found.value.length)
 const last = computed(() => t.found.value.at(-1))
-const brush = computed(() => {
-  const out = layOut(profile.value.coat, habits.value.tools)[0]
-  return out?.use ? TOOLS[out.use].label : COATS[profile.value.coat].brush
-})
+const brush = computed(() =>
+  brushesFor(profile.value.coat, habits.value.tools)
+    .map((t, i) => (i ? TOOLS[t].label.toLowerCase() : TOOLS[t].label))
+    .join(', then '),
+)
+/** Mist is asked for only where some is laid out. */
+const misted = computed(() =>
+  layOut(profile.value.coat, habits.value.tools).some((t) => t.tool === 'mist' && t.use),
+)
 const MIST = { well: 'mist first', lightly: 'a little mist', none: '' }
 const how = computed(() =>
   [
     habits.value.pressure === 'light' ? 'flat and light' : 'flat, firmer where it is thick',
-    MIST[COATS[profile.value.coat].mist],
+    misted.value ? MIST[COATS[profile.value.coat].mist] : '',
   ]
     .filter(Boolean)
     .join(', '),
@@ -192,7 +197,7 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onKey))
           </div>
           <div class="flex gap-3">
             <dt class="why w-10 shrink-0">tool</dt>
-            <dd class="font-semibold">{{ brush }}, {{ how }}; then the comb</dd>
+            <dd class="font-semibold">{{ brush || 'your brush' }}, {{ how }}; then the comb</dd>
           </div>
         </dl>
         <p v-for="a in advice" :key="a.id" class="why mt-1 text-ink" data-advice>

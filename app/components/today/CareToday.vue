@@ -1,12 +1,13 @@
 <script setup lang="ts">
 import { TRIM_IDS } from '#core/care/dangers'
+import type { TrimId } from '#core/care/dangers'
 import { sayDay } from '#core/record/say-day'
 import { CARE, leftToVisit } from '#core/care/due'
-import { TRIM_WORDS } from '~/words/care'
+import { ledAt } from '~/words/care'
 
 /** The care beside the comb that has fallen due. */
 const { file, today } = useDog()
-const { due } = useCare()
+const { due, habits } = useCare()
 const MOST = 3
 /** Habits stand on the tidies' page; what is led stands here. */
 const DAILY = ['eyes', 'teeth', 'look-over', 'ear-look', 'nails']
@@ -18,11 +19,12 @@ const now = computed(() =>
       !leftToVisit(d.care, file.value.profile.nextVisit, today.value),
   ),
 )
+const isTrim = (care: string): care is TrimId => (TRIM_IDS as readonly string[]).includes(care)
 const to = (care: string) =>
   care === 'bath'
     ? `/dogs/${file.value.id}/bath`
-    : `/dogs/${file.value.id}/tidies${(TRIM_IDS as readonly string[]).includes(care) ? `?at=${care}` : ''}`
-const minutes = (care: string) => Object.entries(TRIM_WORDS).find(([id]) => id === care)?.[1].minutes
+    : `/dogs/${file.value.id}/tidies${isTrim(care) ? `?at=${care}` : ''}`
+const minutes = (care: string) => (isTrim(care) ? ledAt(care, habits.value.setting).minutes : null)
 </script>
 
 <template>

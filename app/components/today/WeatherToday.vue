@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { nudgesOf } from '#core/season/weather'
+import { regionOf, regionsOf } from '#core/coat/regions'
 import type { PlaceId } from '#core/coat/regions'
 import type { Fact } from '#core/record/entries'
 import { timeline } from '#core/record/timeline'
@@ -9,11 +10,12 @@ import { sayNudge } from '~/words/weather'
 const emit = defineEmits<{ places: [PlaceId[]]; hot: [] }>()
 const { file, today } = useDog()
 const combAtTable = useCombAtTable()
-const { weather } = useWeather()
+const { weather, invented, moves } = useWeather()
 const todays = computed(() => timeline(file.value.entries).filter((f) => f.day === today.value))
 const wetToday = computed(() => todays.value.some((f) => f.what.kind === 'wet'))
+const FEET: readonly PlaceId[] = ['forefoot', 'hindfoot']
 const feetToday = computed(() =>
-  todays.value.some((f) => f.what.kind === 'check' && /foot/.test(f.what.region)),
+  todays.value.some((f) => f.what.kind === 'check' && FEET.includes(regionOf(f.what.region).place)),
 )
 const dismissed = ref(false)
 const nudge = computed(() => {
@@ -35,15 +37,15 @@ const WET: Partial<Record<string, Fact>> = {
 const { written, write, undo } = useWritten()
 /** What the weather asks of today's plan: feet where seeds fall, a short session in heat. */
 watch(
-  [weather, feetToday],
+  [weather, moves, feetToday],
   ([w]) => {
-    const all = w ? nudgesOf(w) : []
-    emit('places', all.some((n) => n.nudge === 'seeds') && !feetToday.value ? ['forefoot', 'hindfoot'] : [])
+    const all = w && moves.value ? nudgesOf(w) : []
+    emit('places', all.some((n) => n.nudge === 'seeds') && !feetToday.value ? [...FEET] : [])
     if (all.some((n) => n.nudge === 'heat')) emit('hot')
   },
   { immediate: true },
 )
-const feet = () => combAtTable(['forefoot.left', 'forefoot.right', 'hindfoot.left', 'hindfoot.right'])
+const feet = () => combAtTable(FEET.flatMap((p) => regionsOf(p).map((r) => r.id)))
 </script>
 
 <template>
@@ -51,7 +53,13 @@ const feet = () => combAtTable(['forefoot.left', 'forefoot.right', 'hindfoot.lef
     <span>A wet walk, written in.</span><button class="quiet" @click="undo">Undo</button>
   </p>
   <div v-else-if="nudge" class="flex flex-wrap items-center gap-x-4 border-b border-rule py-1" data-weather>
-    <span class="why min-w-0 flex-1 basis-52 text-[15px]">{{ sayNudge(nudge) }}</span>
+    <span class="why min-w-0 flex-1 basis-52 text-[15px]">{{ sayNudge(nudge, invented)
+      }}<template v-if="invented">
+        <NuxtLink :to="`/dogs/${file.id}/ways`" class="font-sans text-[14px] not-italic underline">{{
+          moves ? 'It moves the plan, as you set it' : 'It moves nothing until you turn it on'
+        }}</NuxtLink></template
+      ></span
+    >
     <button v-if="WET[nudge.nudge]" class="quiet" @click="write(WET[nudge.nudge]!)">Yes, wet</button>
     <button v-else-if="nudge.nudge === 'seeds'" class="quiet" @click="feet">Check the feet</button>
     <button class="quiet !font-normal text-ink-2" @click="dismissed = true">

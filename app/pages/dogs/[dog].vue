@@ -184,10 +184,7 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onKey, true))
       </p>
       <p v-if="record.signedOut" class="mt-1 flex items-center gap-3 border-b border-rule" role="alert">
         <span class="flex-1 text-[14px] font-semibold"
-          >{{
-            /no longer/.test(record.whySignedOut) ? record.whySignedOut : 'You were signed out elsewhere.'
-          }}
-          What you write is kept here.</span
+          >{{ record.whySignedOut || 'You were signed out elsewhere.' }} What you write is kept here.</span
         >
         <NuxtLink to="/" class="quiet">Sign in</NuxtLink>
       </p>

@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { shortDay } from '#core/record/say-day'
 import type { SharedDog } from '#shared/api'
 
 /** What a groomer sees by link, with no account: what they are about to find. */
@@ -7,6 +6,8 @@ const token = String(useRoute().params.token)
 const headers = { authorization: `Bearer ${token}` }
 const { data: shared, error, refresh } = await useFetch<SharedDog>('/api/shared', { headers, key: 'shared' })
 if (error.value && import.meta.server) setResponseStatus(useRequestEvent()!, error.value.statusCode ?? 404)
+
+const { sayDate } = useInstants()
 
 async function answer(body: { id: string; body: string }) {
   await api('/api/shared/notes', { method: 'POST', body, headers })
@@ -48,7 +49,7 @@ useHead({
       <span
         >For <b class="font-semibold">{{ shared.groomer }}</b> from {{ shared.owner }}</span
       >
-      <span class="text-ink-2">open until {{ shortDay(shared.expires.slice(0, 10)) }}</span>
+      <span class="text-ink-2">open until {{ sayDate(shared.expires) }}</span>
     </p>
     <SharedDogView :shared="shared" photographs="/api/shared/photographs" :headers="headers" :answer="answer">
       <template #acts>

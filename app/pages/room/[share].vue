@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { dayAndMonth, shortDay } from '#core/record/say-day'
-import type { SharedDog } from '#shared/api'
+import { dayAndMonth } from '#core/record/say-day'
+import type { Nobody, SharedDog } from '#shared/api'
 import type { VisitEntered } from '~/components/room/VisitForm.vue'
 
 /** One dog in the groomer's room: what is coming, the visit, the thread. */
@@ -11,11 +11,14 @@ const shared = ref<SharedDog | null>(null)
 const state = ref<'loading' | 'ready' | 'signed-out' | 'missing' | 'no-signal'>('loading')
 async function load() {
   try {
-    shared.value = await api<SharedDog>(base.value)
-    state.value = 'ready'
+    const answer = await api<SharedDog | Nobody>(base.value)
+    if ('nobody' in answer) state.value = 'signed-out'
+    else {
+      shared.value = answer
+      state.value = 'ready'
+    }
   } catch (error) {
-    state.value =
-      error instanceof Refused ? (error.statusCode === 401 ? 'signed-out' : 'missing') : 'no-signal'
+    state.value = error instanceof Refused ? 'missing' : 'no-signal'
   }
 }
 onMounted(load)
@@ -25,6 +28,8 @@ async function answer(body: { id: string; body: string }) {
   await load()
 }
 
+const today = useToday()
+const { sayDate } = useInstants()
 const visiting = ref(false)
 const busy = ref(false)
 const problem = ref('')
@@ -78,7 +83,7 @@ useHead({
     <p class="flex min-h-12 items-center justify-between gap-3 border-b border-ink text-[14px]">
       <NuxtLink to="/room" class="flex min-h-11 items-center font-semibold">All dogs</NuxtLink>
       <span class="text-ink-2"
-        >from {{ shared.owner }}, open until {{ shortDay(shared.expires.slice(0, 10)) }}</span
+        >from {{ shared.owner }}, open until {{ sayDate(shared.expires) }}</span
       >
     </p>
     <template v-if="visiting">
@@ -100,7 +105,7 @@ useHead({
     <template v-else>
       <p v-if="entered !== null" class="mt-3 font-semibold" role="status">
         The visit is in {{ shared.owner }}’s record{{
-          entered ? `; ${dayAndMonth(entered)} is suggested for the next` : ''
+          entered ? `; ${dayAndMonth(entered, today)} is suggested for the next` : ''
         }}.
       </p>
       <SharedDogView :shared="shared" :photographs="`${base}/photographs`" :answer="answer">

@@ -1,41 +1,40 @@
 <script setup lang="ts">
-import { bathAmounts, meanLength, WASHING_MINUTES } from '#core/care/bath-recipe'
+import { bathAmounts, meanLength, mustBeDried, WASHING_MINUTES } from '#core/care/bath-recipe'
 import { bathSteps } from '#core/care/bath-steps'
 import { CARE_CAUTIONS } from '#core/care/cautions'
+import { sayWhere } from '#core/care/look-over'
 import { mayWash } from '#core/care/wash-gate'
 import { regionsOf } from '#core/coat/regions'
 import { planToday } from '#core/plan/today'
 import { addDays, daysBetween } from '#core/record/day'
-import { dayAndMonth, sayDay } from '#core/record/say-day'
+import { dayAndMonth, sayDay, nameDay } from '#core/record/say-day'
 import { driesSlowly } from '#core/season/weather'
-import { useNow } from '@vueuse/core'
 import { clockTime, namesOf, sayWash } from '~/words/bath'
-import { capital, inOdds, plural } from '~/words/numbers'
+import { capital, inOdds, listed, plural } from '~/words/numbers'
 
 /** May I wash today, what to make up, how long drying takes, the bath in its order, and what is written of it. */
 const { file, today, coat } = useDog()
 const combAtTable = useCombAtTable()
 const { habits, she, groomer, concerns, dueOf, lastOf, changeHabits, problem } = useCare()
-const { weather } = useWeather()
+const { weather, invented, moves } = useWeather()
 const profile = computed(() => file.value.profile)
 
 const skin = ref<'well' | 'sore'>('well')
 const stitches = ref(false)
 const dirty = ref(false)
 const soaks = ref<boolean | undefined>(undefined)
-const clock = useNow({ interval: 60_000 })
-const now = computed(() => clock.value.getHours() * 60 + clock.value.getMinutes())
+const now = useMinuteOfDay()
 const mm = computed(() => meanLength(coat.value))
 const bath = computed(() => dueOf('bath')!)
 const sinceBath = computed(() => {
   const last = lastOf('bath')
   return last ? daysBetween(last.day, today.value) : null
 })
-const cold = computed(() => (weather.value ? driesSlowly(weather.value) : false))
+const cold = computed(() => (moves.value && weather.value ? driesSlowly(weather.value) : false))
 const gate = computed(() =>
   mayWash({
     coat: coat.value,
-    concern: concerns.value.length > 0,
+    concerns: concerns.value,
     skin: skin.value,
     stitches: stitches.value,
     vetPlan: habits.value.vetPlan,
@@ -94,10 +93,16 @@ const checks = computed(() => {
           : `${plural(sinceBath.value, 'day')} since; about every ${Math.round(days)}`,
     },
     {
-      ok: g.startBy === null ? profile.value.coat === 'smooth' : now.value <= g.startBy,
+      ok:
+        g.answer.answer !== 'night' &&
+        (g.startBy === null ? !mustBeDried(profile.value.coat) : now.value <= g.startBy),
       label: 'Dry before bed',
       says:
-        g.startBy === null ? 'no dryer' : `start by ${clockTime(g.startBy)}, it is ${clockTime(now.value)}`,
+        g.startBy === null
+          ? mustBeDried(profile.value.coat)
+            ? 'no dryer'
+            : 'a towel and a warm room'
+          : `start by ${clockTime(g.startBy)}, it is ${clockTime(now.value)}`,
     },
     {
       ok: !habits.value.vetPlan,
@@ -108,7 +113,7 @@ const checks = computed(() => {
 })
 
 const amounts = computed(() => bathAmounts(profile.value.weightKg, mm.value))
-const steps = computed(() => bathSteps(profile.value.coat, amounts.value))
+const steps = computed(() => bathSteps(profile.value.coat, amounts.value, habits.value.dryer))
 const planEdit = ref(false)
 const plan = ref(habits.value.vetPlan ?? '')
 const bed = ref(clockTime(habits.value.bed))
@@ -129,7 +134,7 @@ const { written, write: writeIn, undo } = useWritten()
 async function write(combedOut: boolean, says: string) {
   await writeIn({ kind: 'wash', combedOut })
   const { chanceIfLeft, until } = planToday(file.value, today.value, 0)
-  const odds = `The chance of a mat by ${sayDay(until, today.value).replace(/^on /, '')} is now ${inOdds(chanceIfLeft)}.`
+  const odds = `The chance of a mat by ${nameDay(until, today.value)} is now ${inOdds(chanceIfLeft)}.`
   if (written.value) written.value.says = `${says} ${odds}`
   stage.value = 'ready'
 }
@@ -296,6 +301,10 @@ useHead({ title: computed(() => `${profile.value.name}, bath · Grumbo`) })
         </button>
       </template>
       <template v-else-if="go">
+        <p v-if="gate.keptDry.length" class="mt-3 flex gap-2 font-semibold text-vet" data-kept-dry>
+          <VetMark class="shrink-0" />{{ listed(gate.keptDry.map((w) => sayWhere(w).toLowerCase())) }}: kept
+          dry and left alone until the vet has seen it.
+        </p>
         <p class="mt-3 flex gap-2 font-semibold text-caution">
           <CautionMark class="shrink-0" />{{ CARE_CAUTIONS.alone }} {{ CARE_CAUTIONS.mains }}
         </p>
@@ -317,6 +326,7 @@ useHead({ title: computed(() => `${profile.value.name}, bath · Grumbo`) })
         :kg="profile.weightKg"
         :mm="mm"
         :cold="cold"
+        :invented="invented"
         :dryer="habits.dryer"
         :watts="habits.watts"
         @dryer="changeHabits({ dryer: $event })"

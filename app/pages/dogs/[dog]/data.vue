@@ -24,7 +24,7 @@ async function saveRecord() {
   saveAs(
     named('json'),
     'application/json',
-    writeRecordFile({ id: file.value.id, profile: profile.value }, file.value.entries, new Date()),
+    writeRecordFile({ id: file.value.id, profile: profile.value }, file.value.entries, currentInstant()),
   )
 }
 async function saveDiary() {

@@ -3,7 +3,7 @@ import { LAW } from '#core/care/cautions'
 import { v7 as uuid } from 'uuid'
 import { draftNote, stretchStart } from '#core/care/note'
 import { daysBetween } from '#core/record/day'
-import { dayAndMonth, sayDay } from '#core/record/say-day'
+import { sayDay } from '#core/record/say-day'
 import { standingAdvice } from '#core/care/advice'
 import { placeRow } from '#core/coat/regions'
 import { timeline } from '#core/record/timeline'
@@ -52,7 +52,7 @@ watch(fromRecord, (now, before) => {
 const changed = computed(() => body.value !== fromRecord.value)
 
 const live = computed(
-  () => thread.value?.shares.filter((s) => !s.revoked && Date.parse(s.expires) > Date.now()) ?? [],
+  () => thread.value?.shares.filter((s) => !s.revoked && Date.parse(s.expires) > currentMs()) ?? [],
 )
 const groomer = ref(file.value.profile.groomer ?? '')
 const sending = ref(false)
@@ -173,14 +173,7 @@ async function copy() {
   )
 }
 const to = computed(() => live.value[0]?.groomer ?? (groomer.value.trim() || 'the groomer'))
-const dayOf = (iso: string) => localDay(new Date(iso))
-/** With its year where that is not this one. */
-function untilDay(iso: string) {
-  const day = dayOf(iso)
-  return day.slice(0, 4) === today.value.slice(0, 4)
-    ? dayAndMonth(day)
-    : `${dayAndMonth(day)} ${day.slice(0, 4)}`
-}
+const { sayWhen, sayDate } = useInstants()
 </script>
 
 <template>
@@ -294,7 +287,7 @@ function untilDay(iso: string) {
           <p class="small flex justify-between gap-3">
             <b class="font-semibold text-ink">{{ n.author === 'owner' ? 'You' : n.authorName }}</b>
             <span
-              >{{ sayDay(dayOf(n.sent), today)
+              >{{ sayWhen(n.sent)
               }}{{ n.author === 'owner' ? (n.read ? ', read' : ', not read yet') : '' }}</span
             >
           </p>
@@ -325,13 +318,13 @@ function untilDay(iso: string) {
             <span class="small">{{
               s.revoked
                 ? 'closed'
-                : Date.parse(s.expires) < Date.now()
+                : Date.parse(s.expires) < currentMs()
                   ? 'run out'
-                  : `${SCOPE_WORDS[s.scope]}, open until ${untilDay(s.expires)}${s.room ? `, in ${s.room}` : ''}${s.lastOpened ? `, opened ${sayDay(dayOf(s.lastOpened), today)}` : ', not opened yet'}`
+                  : `${SCOPE_WORDS[s.scope]}, open until ${sayDate(s.expires)}${s.room ? `, in ${s.room}` : ''}${s.lastOpened ? `, opened ${sayWhen(s.lastOpened)}` : ', not opened yet'}`
             }}</span>
           </span>
           <button
-            v-if="!s.revoked && Date.parse(s.expires) > Date.now()"
+            v-if="!s.revoked && Date.parse(s.expires) > currentMs()"
             class="quiet whitespace-nowrap"
             @click="revoke(s.id)"
           >

@@ -26,17 +26,20 @@ const headline = computed(() => {
   const name = placeRow(worst.place).plural.toLowerCase()
   const rest = said.value.slice(1).some((r) => r.trouble > 1)
   const many = worst.trouble > 1
-  // "Behind the ears" is a where, not a what.
-  const where = /^(behind|under)/.test(name)
+  const where = isWhere(worst.place)
   return `${where ? capital(name) : `${her.value} ${name}`} ${many ? (where ? 'keeps catching' : 'keep catching') : 'caught once'}, ${rest ? 'others now and then' : 'the rest holds'}`
+})
+/** The worst place lies under a harness that is worn. */
+const rubbed = computed(() => {
+  const worst = said.value[0]
+  const worn = file.value.profile.harnessHours > 0
+  return worn && !!worst?.trouble && placeRow(worst.place).covers.includes('harness')
 })
 const why = computed(() => {
   const worst = said.value[0]
   if (!worst?.trouble) return ''
-  const rubbed = profileHarness.value && placeRow(worst.place).covers.includes('harness')
-  return `Something caught at ${worst.trouble} of ${worst.by.size} combings${rubbed ? ', most likely the harness' : ''}.`
+  return `Something caught at ${worst.trouble} of ${worst.by.size} combings${rubbed.value ? ', most likely the harness' : ''}.`
 })
-const profileHarness = computed(() => file.value.profile.harnessHours > 0)
 const combings = computed(() => [
   ...frame.value.sessions.map((s) => s.day),
   ...(planning.plan.value?.sessions.filter((s) => s.day > today.value).map((s) => s.day) ?? []),
@@ -87,7 +90,7 @@ const sayLearned = (l: Learned, times: number) =>
       <p class="why">
         {{ why }}
         <NuxtLink
-          v-if="why.includes('harness')"
+          v-if="rubbed"
           :to="`/dogs/${file.id}/what-if?harnessHours=0`"
           class="quiet font-sans text-[15px] not-italic"
           >Try without it</NuxtLink

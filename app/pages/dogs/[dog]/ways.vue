@@ -9,6 +9,7 @@ import { SCHOOLS } from '~/words/habits'
 /** How the owner works: where groomers differ, the tools there are, and the mist. */
 const { file } = useDog()
 const { habits, changeHabits, problem } = useHabits()
+const { invented, moves } = useWeather()
 const kept = ref(false)
 async function change(more: Habits) {
   kept.value = false
@@ -78,13 +79,16 @@ useHead({ title: computed(() => `${file.value.profile.name}, how you work · Gru
             type="checkbox"
             name="weather"
             class="size-5 shrink-0 accent-[var(--due)]"
-            :checked="habits.weather"
+            :checked="moves"
             @change="change({ weather: ($event.target as HTMLInputElement).checked })"
           />
           <span
-            ><b class="font-semibold">Let the weather suggest</b>
+            ><b class="font-semibold">Let the weather move the plan</b>
             <span class="small block"
-              >A wet walk to write in, feet to check in seed time. An invented feed here.</span
+              >A wet walk to write in, feet in seed time, drying in the cold.
+              {{
+                invented ? 'The weather here is invented: it moves nothing until you turn it on.' : ''
+              }}</span
             ></span
           >
         </label>
