@@ -31,10 +31,18 @@ export function useSheet(sheet: () => SheetId) {
 
 let worker: Worker | undefined
 let last = 0
-const asked = new Map<number, (parts: DrawnPart[]) => void>()
-function askForStrokes(request: Omit<StrokeRequest, 'n'>): Promise<DrawnPart[]> {
+const asked = new Map<number, (parts: DrawnPart[] | null) => void>()
+/** The worker has failed: what was asked is answered with nothing, and the next asks a new one. */
+function giveUpStrokes() {
+  worker?.terminate()
+  worker = undefined
+  for (const answer of asked.values()) answer(null)
+  asked.clear()
+}
+function askForStrokes(request: Omit<StrokeRequest, 'n'>): Promise<DrawnPart[] | null> {
   if (!worker) {
     worker = new Worker(new URL('../workers/strokes.worker.ts', import.meta.url), { type: 'module' })
+    worker.onerror = giveUpStrokes
     worker.onmessage = ({ data }: MessageEvent<StrokeAnswer>) => {
       asked.get(data.n)?.(data.parts)
       asked.delete(data.n)
@@ -49,27 +57,32 @@ function askForStrokes(request: Omit<StrokeRequest, 'n'>): Promise<DrawnPart[]> 
 
 /**
  * A drawing and its hair, drawn again when the sheet or a state changes. Both are null until they
- * come; the geometry comes first, so that places can be pressed before the hair is there.
+ * come; the geometry comes first, so that places can be pressed before the hair is there, and though
+ * it never comes: then `failed` says so.
  */
 export function useDrawing(sheet: () => SheetId, states: () => Record<string, number>, detail: () => number) {
   const drawing = shallowRef<Drawing | null>(null)
   const parts = shallowRef<DrawnPart[] | null>(null)
+  const failed = ref(false)
   let turn = 0
-  watch(
-    [sheet, states, detail],
-    async ([id, shades, fine], before) => {
-      if (import.meta.server) return
-      const mine = ++turn
-      if (before[0] !== undefined && before[0] !== id) drawing.value = parts.value = null
-      const [loaded, strokes] = await Promise.all([
-        loadSheet(id),
-        askForStrokes({ sheet: id, detail: fine, states: { ...shades } }),
-      ]).catch(() => [null, null] as const)
-      if (mine !== turn || !loaded) return
-      drawing.value = loaded
-      parts.value = strokes
-    },
-    { immediate: true, deep: true },
-  )
-  return { drawing, parts }
+  let shown: SheetId | undefined
+  async function draw(id: SheetId) {
+    const mine = ++turn
+    failed.value = false
+    if (shown !== id) drawing.value = parts.value = null
+    shown = id
+    const strokes = askForStrokes({ sheet: id, detail: detail(), states: { ...states() } })
+    const loaded = await loadSheet(id).catch(() => null)
+    if (mine !== turn) return
+    drawing.value = loaded
+    const drawn = await strokes
+    if (mine !== turn) return
+    parts.value = drawn
+    failed.value = !loaded || !drawn
+  }
+  watch([sheet, states, detail], ([id]) => void (import.meta.client && draw(id)), {
+    immediate: true,
+    deep: true,
+  })
+  return { drawing, parts, failed, again: () => draw(sheet()) }
 }

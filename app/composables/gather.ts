@@ -1,4 +1,4 @@
-import { strToU8, zip } from 'fflate'
+import { strToU8 } from 'fflate'
 import { careInPlan } from '#core/care/due'
 import type { StretchPlan } from '#core/plan/standing'
 import type { Coat } from '#core/record/coat'
@@ -7,6 +7,7 @@ import type { DogFile, Thread } from '#shared/api'
 import { happeningsOf, writeCalendar } from '#shared/calendar'
 import { writeDiaryCsv } from '#shared/diary-csv'
 import { writeRecordFile } from '#shared/record-file'
+import type { ZipAnswer, ZipRequest } from '~/workers/zip.worker'
 
 /** The plan from today on, care and the visit, as iCalendar. */
 export function calendarOf(file: DogFile, plan: StretchPlan | null, coat: Coat, today: string): string {
@@ -19,10 +20,14 @@ export function calendarOf(file: DogFile, plan: StretchPlan | null, coat: Coat, 
   return writeCalendar(profile.name, happeningsOf(dog, sessions, care), currentInstant())
 }
 
+/** The owner would rather not. */
+export class Cancelled extends Error {}
+
 /**
  * All there is of a dog in one zip: record, diary, calendar, thread and photographs.
  * @param gathered told the share that is done
- * @throws NoSignal, Refused
+ * @param signal ends it part way
+ * @throws NoSignal, Refused, Cancelled, Error in words where it could not be packed
  */
 export async function gatherAll(
   file: DogFile,
@@ -30,31 +35,47 @@ export async function gatherAll(
   coat: Coat,
   today: string,
   gathered: (share: number) => void,
+  signal: AbortSignal,
 ): Promise<Blob> {
   const photos = timeline(file.entries).filter((f) => f.what.kind === 'photo')
+  const goOn = () => {
+    if (signal.aborted) throw new Cancelled()
+  }
   const { notes } = await api<Thread>(`/api/dogs/${file.id}/notes`)
   const files: Record<string, Uint8Array> = {
-    'record.json': strToU8(writeRecordFile({ id: file.id, profile: file.profile }, file.entries, currentInstant())),
+    'record.json': strToU8(
+      writeRecordFile({ id: file.id, profile: file.profile }, file.entries, currentInstant()),
+    ),
     'diary.csv': strToU8(writeDiaryCsv(file.entries)),
     'plan.ics': strToU8(calendarOf(file, plan, coat, today)),
     'thread.json': strToU8(JSON.stringify(notes, null, 2)),
   }
   for (const [i, p] of photos.entries()) {
+    goOn()
     try {
       const jpeg = await api<Blob>(`/api/dogs/${file.id}/photographs/${p.id}`, { responseType: 'blob' })
       files[`photographs/${p.day}-${p.id}.jpg`] = new Uint8Array(await jpeg.arrayBuffer())
     } catch (error) {
       // One that never went up from its device cannot be gathered here.
-      if (!(error instanceof Refused)) throw error
+      if (!(error instanceof Refused && error.statusCode === 404)) throw error
     }
     gathered((i + 1) / (photos.length + 1))
   }
-  return new Promise((resolve, reject) =>
-    // Pictures are compressed already.
-    zip(files, { level: 6 }, (error, bytes) =>
-      error
-        ? reject(error)
-        : resolve(new Blob([bytes as Uint8Array<ArrayBuffer>], { type: 'application/zip' })),
-    ),
-  )
+  goOn()
+  const bytes = await packed(files, signal)
+  return new Blob([bytes], { type: 'application/zip' })
+}
+
+/** Packs in a worker of our own: the content policy lets no worker be made from text. */
+function packed(files: Record<string, Uint8Array>, signal: AbortSignal): Promise<Uint8Array<ArrayBuffer>> {
+  const worker = new Worker(new URL('../workers/zip.worker.ts', import.meta.url), { type: 'module' })
+  return new Promise<Uint8Array<ArrayBuffer>>((resolve, reject) => {
+    signal.addEventListener('abort', () => reject(new Cancelled()))
+    worker.onerror = () => reject(new Error('The zip could not be made on this device.'))
+    worker.onmessage = ({ data }: MessageEvent<ZipAnswer>) =>
+      'bytes' in data
+        ? resolve(data.bytes)
+        : reject(new Error(`The zip could not be made on this device: ${data.problem}.`))
+    worker.postMessage({ files } satisfies ZipRequest)
+  }).finally(() => worker.terminate())
 }

@@ -1,7 +1,20 @@
 import { describe, expect, it } from 'vitest'
+import { planToday } from '../../core/plan/today'
+import type { Entry } from '../../core/record/entries'
+import { coatOn } from '../../core/record/fold'
+import { chanceOfAnyMat } from '../../core/record/odds'
 import { profileSchema } from '../../core/record/profile'
 import { newDogBody } from '../../shared/api'
-import { dogFrom, effectOf, freshAnswers, inWeeks, kilograms, problemOf, usualBody } from './setup'
+import {
+  COMBED_AGO,
+  dogFrom,
+  effectOf,
+  freshAnswers,
+  inWeeks,
+  kilograms,
+  problemOf,
+  usualBody,
+} from './setup'
 import { QUESTIONS } from '../words/setup'
 import type { Question } from '../words/setup'
 
@@ -27,6 +40,7 @@ describe('setup', () => {
     ['weight', { kg: '0,2' }, 'A dog weighs at least 0.5 kg.'],
     ['weight', { kg: '220' }, 'Was that pounds?'],
     ['last', { lastVisit: '2026-11-26' }, 'That day has not come yet.'],
+    ['last', {}, ''],
     ['next', { nextVisit: '2026-11-24' }, 'That day has gone.'],
     ['next', { lastVisit: '2026-11-25', nextVisit: '2026-11-25' }, 'comes before the last'],
   ] as [Question, object, string][])('%s, %o is not taken: %s', (question, more, says) => {
@@ -35,7 +49,8 @@ describe('setup', () => {
     expect(problem!.says === '').toBe(says === '')
   })
   it('takes what is well, in pounds too, and what may be left out', () => {
-    for (const question of QUESTIONS) expect(problemOf(question, answers(), '2026-11-25')).toBe(null)
+    const told = answers({ combedDaysAgo: 14 })
+    for (const question of QUESTIONS) expect(problemOf(question, told, '2026-11-25')).toBe(null)
     expect(problemOf('weight', answers({ kg: '220', unit: 'lb' }), '2026-11-25')).toBe(null)
     expect(problemOf('next', answers({ nextVisit: '2026-11-26' }), '2026-11-25')).toBe(null)
   })
@@ -60,6 +75,24 @@ describe('setup', () => {
     expect(dog.profile).toMatchObject({ name: 'Merle', since: '2026-11-01', groomer: 'Imke' })
     expect(dog.entries[0]!.what).toMatchObject({ kind: 'visit', by: 'Imke', lengths: { body: 18 } })
   })
+  it.each(COMBED_AGO.map((c) => c.days))(
+    'a dog that never saw a groomer, combed %i days ago, begins from that: nothing clear, and something to comb',
+    (days) => {
+      const today = '2026-11-25'
+      const dog = dogFrom(answers({ combedDaysAgo: days, bodyMm: 30 }), today)
+      expect(newDogBody.safeParse(dog).success).toBe(true)
+      expect(dog.entries.every((e) => e.what.kind === 'measure')).toBe(true)
+      const record = { profile: profileSchema.parse(dog.profile), entries: dog.entries as Entry[] }
+      const coat = coatOn(record, today)
+      for (const p of coat.places) {
+        expect(p.clearOn).toBe(null)
+        expect(p.unseen[0]).toBeGreaterThan(0)
+      }
+      expect(coat.places.find((p) => p.id === 'back')!.mm).toBeCloseTo(30, 0)
+      expect(chanceOfAnyMat(coat.places)).toBeGreaterThan(days > 7 ? 0.3 : 0.005)
+      if (days > 7) expect(planToday(record, today, 40).items.length).toBeGreaterThan(3)
+    },
+  )
   it('leaves out what was left out', () => {
     const { profile } = dogFrom(answers(), '2026-11-25')
     expect(profileSchema.safeParse(profile).success).toBe(true)

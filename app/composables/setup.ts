@@ -96,21 +96,17 @@ export function effectOf(a: Answers, mm = a.bodyMm) {
   }
 }
 
-/**
- * A coat no groomer has had in hand: its lengths as they must have been when a comb last went through,
- * so that they have grown to what they are. No place of it counts as met.
- */
-function unmet(coat: CoatId, lengths: Lengths, since: string, days: number): Entry[] {
-  return PART_IDS.map((part) => ({
+/** A coat no groomer has had in hand: as long as it is today. No place of it counts as met. */
+const unmet = (lengths: Lengths, today: string): Entry[] =>
+  PART_IDS.map((part) => ({
     id: uuid(),
-    day: since,
+    day: today,
     what: {
       kind: 'measure',
       regions: REGIONS.filter((r) => r.part === part).map((r) => r.id),
-      mm: Math.max(1, Math.round(lengths[part] - COATS[coat].growthMmPerDay * days)),
+      mm: lengths[part],
     },
   }))
-}
 
 /**
  * The answers as a new dog: its profile, and as its first entries the last visit, or the lengths of a
@@ -140,7 +136,7 @@ export function dogFrom(a: Answers, today: string): NewDog {
   }
   const first: Entry[] =
     uncombed !== null
-      ? unmet(a.coat, lengths, since, uncombed)
+      ? unmet(lengths, today)
       : [
           {
             id: uuid(),

@@ -88,6 +88,13 @@ export function useTable(dogId: string) {
     table.value ? Math.max(0, running() - table.value.startedAt - table.value.paused) : 0,
   )
   const atPlace = computed(() => Math.max(0, running() - placeStarted.value - placePaused))
+  /** Of another day, and nobody has been at it for a while: left, not worked at past midnight. */
+  const leftOpen = computed(() => {
+    const t = table.value
+    return (
+      !!t && t.day !== localDay(new Date(tick.value)) && tick.value - (t.touched ?? t.startedAt) > LEFT_AFTER
+    )
+  })
   const breakDue = computed(() => !!table.value && spent.value - (table.value.restedAt ?? 0) > BREAK_AFTER)
 
   async function save() {
@@ -220,6 +227,7 @@ export function useTable(dogId: string) {
     spent,
     atPlace,
     breakDue,
+    leftOpen,
     paused: computed(() => !!pausedAt.value),
     open,
     press,

@@ -25,7 +25,9 @@ watch(a, (now) => localStorage.setItem(STORE, JSON.stringify(now)))
 
 const effect = computed(() => effectOf(a))
 const question = computed(() => QUESTIONS[at.value]!)
-const asked = computed(() => sayQuestion(question.value, { name: a.name, she: a.sex === 'female', visited: !!a.lastVisit }))
+const asked = computed(() =>
+  sayQuestion(question.value, { name: a.name, she: a.sex === 'female', visited: !!a.lastVisit }),
+)
 const refusal = computed(() => problemOf(question.value, a, today))
 /** For an owner who cannot tell by the pictures. */
 const byHand = ref(false)

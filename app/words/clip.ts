@@ -8,7 +8,8 @@ export function sayClip(
   who: { she: boolean; groomer: string },
 ): { says: string; vet: boolean } | null {
   const her = who.she ? 'her' : 'him'
-  const names = 'places' in gate ? listed(gate.places.slice(0, 4).map((p) => placeRow(p).plural.toLowerCase())) : ''
+  const names =
+    'places' in gate ? listed(gate.places.slice(0, 4).map((p) => placeRow(p).plural.toLowerCase())) : ''
   const is = (says: string, vet = false) => ({ says, vet })
   switch (gate.answer) {
     case 'not-set':

@@ -54,10 +54,7 @@ export function sayReason(item: Pick<PlanItem, 'reason'>, at: string): string {
 
 /** One line of reason for the whole plan. */
 export function sayWhy(plan: TodayPlan, profile: Profile): string {
-  const when =
-    plan.until === profile.nextVisit
-      ? 'by the visit'
-      : `by ${nameDay(plan.until, plan.day)}`
+  const when = plan.until === profile.nextVisit ? 'by the visit' : `by ${nameDay(plan.until, plan.day)}`
   const she = profile.sex === 'female' ? 'her' : 'him'
   if (plan.guess)
     return `Nothing is known of ${she} yet. This is where coats like ${profile.sex === 'female' ? 'hers' : 'his'} knot first.`

@@ -17,8 +17,8 @@ export interface DrawnPart {
 }
 export interface StrokeAnswer {
   n: number
-  /** One for each layer of the drawing that is a part. */
-  parts: DrawnPart[]
+  /** One for each layer of the drawing that is a part; null where they could not be drawn. */
+  parts: DrawnPart[] | null
 }
 
 /** A far leg or ear is drawn in the middle state: it is there, and says nothing. */
@@ -48,11 +48,17 @@ function drawn(part: Part, { sheet, detail, states }: StrokeRequest): DrawnPart 
   }
 }
 
+const sheetOf = (id: string) =>
+  remember(sheets, id, async () => (await (await fetch(`/coat-map/${id}.json`)).json()) as Drawing)
+
 self.onmessage = async ({ data }: MessageEvent<StrokeRequest>) => {
-  const drawing = await remember(sheets, data.sheet, async () => {
-    const answer = await fetch(`/coat-map/${data.sheet}.json`)
-    return (await answer.json()) as Drawing
-  })
-  const parts = drawing.layers.flatMap((l) => ('part' in l ? [drawn(l.part, data)] : []))
+  let parts: DrawnPart[] | null = null
+  try {
+    const drawing = await sheetOf(data.sheet)
+    parts = drawing.layers.flatMap((l) => ('part' in l ? [drawn(l.part, data)] : []))
+  } catch {
+    // Asked again it may be there: what failed is not remembered.
+    sheets.delete(data.sheet)
+  }
   self.postMessage({ n: data.n, parts } satisfies StrokeAnswer)
 }

@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { bladeFor, BLADES, daysToGrow, GUARDS_MM, leaves, regrowth, SHORTEST_AT_THE_REAR } from './blades'
+import { bladeFor, BLADES, cuttersFor, daysToGrow, GUARDS_MM, leaves, regrowth } from './blades'
 import { evenUp, lengthProblem, longerProblem } from './even-up'
 
 describe('left and right', () => {
@@ -35,10 +35,21 @@ describe('left and right', () => {
 })
 
 describe('blades', () => {
-  it('the nearest for a length, and nothing shorter than #15 at the rear', () => {
+  it('what an owner may choose among: guards as set, a bare blade only where it was taught, never below #15', () => {
+    const bare = (list: { blade?: string }[]) => list.flatMap((c) => c.blade ?? [])
+    expect(cuttersFor({ setting: 'comb', taught: ['rear-blade'] }, true)).toEqual([])
+    expect(bare(cuttersFor({ setting: 'scissors', taught: ['rear-blade'] }, true))).toEqual([])
+    expect(bare(cuttersFor({ setting: 'taught', taught: ['corner-blade'] }, true))).toEqual([])
+    const taught = { setting: 'taught', taught: ['rear-blade'] } as const
+    expect(bare(cuttersFor(taught, true))).toEqual(['#15', '#10'])
+    expect(bare(cuttersFor(taught, false))).toEqual([])
+    expect(cuttersFor(taught, true)[0]!.mm).toBe(leaves('#15'))
+    expect(cuttersFor({ setting: 'scissors', taught: [] }, false).map((c) => c.mm)).toEqual([...GUARDS_MM])
+    expect(GUARDS_MM).toContain(12)
+  })
+  it('the nearest for a length', () => {
     expect(bladeFor(13)).toBe('#3F')
     expect(bladeFor(1.5)).toBe('#10')
-    expect(leaves(SHORTEST_AT_THE_REAR)).toBe(1.2)
     expect([...BLADES].sort((a, b) => a.mm - b.mm)).toEqual([...BLADES])
     expect(Math.max(...GUARDS_MM)).toBe(25)
   })

@@ -1,9 +1,16 @@
 import { describe, expect, it } from 'vitest'
-import { EAR_HAIR_SCHOOLS, FACE_SCHOOLS, SANITARY_SCHOOLS, SETTINGS, TAUGHT } from '../record/habits'
+import {
+  EAR_CARRIAGES,
+  EAR_HAIR_SCHOOLS,
+  FACE_SCHOOLS,
+  SANITARY_SCHOOLS,
+  SETTINGS,
+  TAUGHT,
+} from '../record/habits'
 import { CARE_CAUTIONS } from './cautions'
-import { CLIP_STEPS } from './clip'
+import { clipSteps } from './clip'
 import { DANGER_IDS, dangerRow, dangersNear, TRIM_IDS } from './dangers'
-import { MEANS_IDS, offered, SCISSORS, trimSteps, withheld } from './trims'
+import { MEANS, MEANS_IDS, offered, SCISSORS, trimSteps, withheld } from './trims'
 import type { TrimAsked } from './trims'
 
 /** Every way an owner can be set, for every tidy and either sex. */
@@ -13,10 +20,12 @@ const ALL = TRIM_IDS.flatMap((tidy) =>
       [[], ['rear-blade'], ['corner-blade'], [...TAUGHT]].flatMap((taught) =>
         FACE_SCHOOLS.flatMap((face) =>
           EAR_HAIR_SCHOOLS.flatMap((earHair) =>
-            SANITARY_SCHOOLS.map((sanitary) => ({
-              tidy,
-              asked: { sex, setting, taught, face, earHair, sanitary } as TrimAsked,
-            })),
+            SANITARY_SCHOOLS.flatMap((sanitary) =>
+              [null, ...EAR_CARRIAGES].map((ears) => ({
+                tidy,
+                asked: { sex, setting, taught, face, earHair, ears, sanitary, floor: false } as TrimAsked,
+              })),
+            ),
           ),
         ),
       ),
@@ -50,13 +59,16 @@ describe('what may be used', () => {
         expect(may).toEqual(['cloth', 'comb'])
         for (const s of trimSteps(tidy, asked)) expect(s.cutsWith).toEqual([])
       }
-      if (asked.setting !== 'taught') expect(may).not.toContain('bare-clipper')
+      if (asked.setting !== 'taught')
+        for (const bare of ['bare-clipper', 'corner-blade'] as const) expect(may).not.toContain(bare)
     }
   })
   it('a bare blade only for what the groomer named has shown', () => {
     const asked = { setting: 'taught', taught: ['rear-blade'] } as const
     expect(offered('sanitary', asked)).toContain('bare-clipper')
-    expect(offered('face', asked)).not.toContain('bare-clipper')
+    expect(offered('face', asked)).not.toContain('corner-blade')
+    expect(offered('face', { setting: 'taught', taught: ['corner-blade'] })).toContain('corner-blade')
+    expect(MEANS['corner-blade']).toBe('bare #9, #10 or #15')
     for (const tidy of ['paws', 'ears', 'neatening'] as const)
       expect(offered(tidy, { setting: 'taught', taught: TAUGHT })).not.toContain('bare-clipper')
   })
@@ -64,6 +76,7 @@ describe('what may be used', () => {
     const at = (setting: 'comb' | 'scissors') =>
       trimSteps('paws', { ...ALL[0]!.asked, setting }).map((s) => [s.id, s.mine])
     expect(at('comb')).toEqual([
+      ['place', true],
       ['nails', true],
       ['feel', true],
       ['pads', false],
@@ -94,23 +107,60 @@ describe('every danger place has its caution before the act', () => {
         setting: 'taught',
         taught: TAUGHT,
         face: 'three-cuts',
+        ears: 'hanging',
         earHair: 'shorten',
         sanitary: 'wider',
+        floor: false,
       }
       const told = new Set(trimSteps(tidy, asked).flatMap((s) => s.near))
       expect([...told].sort()).toEqual(dangersNear(tidy, sex).sort())
     }
   })
-  it('a body clip too', () => {
-    const told = new Set(CLIP_STEPS.flatMap((s) => s.near))
-    const near = [...new Set([...dangersNear('clip', 'male'), ...dangersNear('clip', 'female')])]
-    expect([...told].sort()).toEqual(near.sort())
-    for (const s of CLIP_STEPS)
+  it.each(['female', 'male'] as const)('a body clip too, %s', (sex) => {
+    const told = new Set(clipSteps(sex).flatMap((s) => s.near))
+    expect([...told].sort()).toEqual(dangersNear('clip', sex).sort())
+    for (const d of ['anus', sex === 'male' ? 'testicles' : 'vulva'] as const) expect(told).toContain(d)
+    for (const s of clipSteps(sex))
       for (const d of s.near) expect(s.cautions, `${s.act}, ${d}`).toContain(dangerRow(d).caution)
   })
   it('every danger place is near something, and every caution says something', () => {
     for (const d of DANGER_IDS) expect(dangerRow(d).near.length).toBeGreaterThan(0)
     for (const words of Object.values(CARE_CAUTIONS)) expect(words).toMatch(/[.]$/)
-    expect(MEANS_IDS.length).toBe(7)
+    expect(MEANS_IDS.length).toBe(8)
+  })
+})
+
+/** Common practice, no source. */
+describe('before and after the blade', () => {
+  it('every tidy begins at a steady raised place in good light, and never alone there', () => {
+    for (const { tidy, asked } of ALL) {
+      const [first] = trimSteps(tidy, asked)
+      expect(first!.act).toMatch(/^Steady, raised and non-slip, in good light$/)
+      expect(first!.cautions).toContain('alone')
+      expect(trimSteps(tidy, { ...asked, floor: true })[0]!.act).toMatch(/non-slip spot, in good light/)
+    }
+  })
+  it('a band goes on only with a cut, on hair below the leather, and comes off in the next step', () => {
+    for (const { tidy, asked } of ALL) {
+      const steps = trimSteps(tidy, asked)
+      const on = steps.findIndex((s) => /\bband\b/i.test(s.act) && s.cutsWith.length)
+      const named = steps.filter((s) => /\bband\b/i.test(`${s.act} ${s.how}`))
+      const hangs = asked.ears === 'hanging' || asked.ears === 'folded'
+      if (tidy !== 'ears' || asked.setting === 'comb' || !hangs) {
+        expect(named.filter((s) => s.mine)).toEqual([])
+        continue
+      }
+      expect(steps[on]!.cautions).toContain('band')
+      expect(steps[on + 1]!).toMatchObject({ id: 'band-off', mine: true, cutsWith: [] })
+      expect(steps[on + 1]!.act).toMatch(/^Band off, before anything else/)
+    }
+  })
+  it('face and rear begin with a look at the skin that can end them with the vet', () => {
+    for (const { tidy, asked } of ALL) {
+      const at = trimSteps(tidy, asked).findIndex((s) => s.vetIf)
+      const cut = trimSteps(tidy, asked).findIndex((s) => s.cutsWith.length)
+      expect(at >= 0).toBe(tidy === 'face' || tidy === 'sanitary')
+      if (at >= 0 && cut >= 0) expect(at).toBeLessThan(cut)
+    }
   })
 })

@@ -1,5 +1,12 @@
 import type { CareCautionId } from './cautions'
-import type { EarCarriage, EarHairSchool, FaceSchool, SanitarySchool, Setting, TaughtId } from '../record/habits'
+import type {
+  EarCarriage,
+  EarHairSchool,
+  FaceSchool,
+  SanitarySchool,
+  Setting,
+  TaughtId,
+} from '../record/habits'
 import type { DangerId, TrimId } from './dangers'
 
 /** What hair is dealt with. Common practice, no source. */
@@ -178,10 +185,12 @@ const STEPS: Record<TrimId, (asked: TrimAsked) => TrimStep[]> = {
   ],
   sanitary: ({ sex, sanitary }) => [
     {
-      ...step('wipe', 'Clean and dry first', 'Damp cloth, comb away from the opening. Then look at the skin.', [
-        'opening',
-        'stop',
-      ]),
+      ...step(
+        'wipe',
+        'Clean and dry first',
+        'Damp cloth, comb away from the opening. Then look at the skin.',
+        ['opening', 'stop'],
+      ),
       vetIf: 'Red or sore there',
     },
     step(
@@ -240,9 +249,12 @@ const STEPS: Record<TrimId, (asked: TrimAsked) => TrimStep[]> = {
             ['ear-edge', 'ear-fold'],
           ),
           {
-            ...step('band-off', 'Band off, before anything else', 'Feel along both ears: nothing is left on.', [
-              'band',
-            ]),
+            ...step(
+              'band-off',
+              'Band off, before anything else',
+              'Feel along both ears: nothing is left on.',
+              ['band'],
+            ),
             after: 'edge',
           },
         ]

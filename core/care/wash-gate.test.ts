@@ -1,8 +1,9 @@
 import { describe, expect, it } from 'vitest'
-import { dog, entry } from '../../tests/support/dogs'
+import { dog, entry, profile } from '../../tests/support/dogs'
 import { REGION_IDS } from '../coat/regions'
 import { addDays } from '../record/day'
 import type { Entry } from '../record/entries'
+import type { Coat } from '../record/coat'
 import { coatOn } from '../record/fold'
 import { openConcerns } from './look-over'
 import { mayWash } from './wash-gate'
@@ -13,11 +14,10 @@ const combedOn = (day: string, but: Partial<Record<string, object>> = {}): Entry
   REGION_IDS.map((region) =>
     entry(day, { kind: 'check', region, finding: 'glides', ...but[region] } as Entry['what']),
   )
-const gate = (entries: Entry[], more: Partial<WashAsked> = {}, profile = {}) => {
-  const record = dog(profile, 20, entries)
-  return mayWash({
-    coat: coatOn(record, TODAY),
-    concern: openConcerns(record, TODAY).length > 0,
+const gateOf = (coat: Coat, more: Partial<WashAsked> = {}) =>
+  mayWash({
+    coat,
+    concerns: [],
     skin: 'well',
     stitches: false,
     vetPlan: null,
@@ -31,6 +31,9 @@ const gate = (entries: Entry[], more: Partial<WashAsked> = {}, profile = {}) => 
     bed: 22 * 60,
     ...more,
   })
+const gate = (entries: Entry[], more: Partial<WashAsked> = {}, profile = {}) => {
+  const record = dog(profile, 20, entries)
+  return gateOf(coatOn(record, TODAY), { concerns: openConcerns(record, TODAY), ...more })
 }
 
 /** Common practice, no source. */
@@ -79,10 +82,33 @@ describe('may this dog be washed today', () => {
       why: 'stitches',
     })
     expect(gate(clear, { vetPlan: 'weekly' }).answer).toEqual({ answer: 'vet-plan' })
-    for (const where of ['belly', 'eyes', 'pads'] as const) {
+    for (const where of ['belly', 'under-tail', 'pads'] as const) {
       const concern = entry(TODAY, { kind: 'concern', where, seen: ['red'] })
       expect(gate([...clear, concern]).answer).toEqual({ answer: 'vet', why: 'sore' })
     }
+  })
+  it('a concern elsewhere, or of skin that is whole, keeps its place dry and lets the rest be washed', () => {
+    for (const [where, seen] of [
+      ['eyes', 'red'],
+      ['mouth', 'pain'],
+      ['ear-openings', 'wax'],
+      ['nails', 'blood'],
+      ['chest', 'lump'],
+    ] as const) {
+      const concern = entry(TODAY, { kind: 'concern', where, seen: [seen] })
+      expect(gate([...combedOn(TODAY), concern])).toMatchObject({
+        answer: { answer: 'yes' },
+        keptDry: [where],
+      })
+    }
+  })
+  it('a place where the dog stopped it, and one no comb has met, are combed first', () => {
+    const stopped = gate(combedOn(TODAY, { beard: { comfort: 'stopped' } }))
+    // The check of the day before its own counts for nothing here: it is of the visit, weeks ago.
+    expect(stopped.answer).toMatchObject({ answer: 'comb-first', places: ['beard'] })
+    const met = profile({ since: TODAY })
+    const unmet = coatOn({ profile: met, entries: [] }, TODAY)
+    expect(gateOf(unmet)).toMatchObject({ combed: { places: 0, of: 41 }, answer: { answer: 'comb-first' } })
   })
   it('not so often that the skin dries, unless the dog is dirty', () => {
     const clear = combedOn(TODAY)
@@ -98,6 +124,16 @@ describe('may this dog be washed today', () => {
     expect(gate(clear, { now: startBy! + 1 }).answer).toEqual({ answer: 'too-late', startBy })
     expect(gate(clear, { dryer: 'none' }).answer).toEqual({ answer: 'no-dryer' })
     expect(gate([], { dryer: 'none' }, { coat: 'smooth' }).answer).toEqual({ answer: 'yes' })
+    // A short double coat dries in the warm; a long one does not.
+    expect(gate(clear, { dryer: 'none' }, { coat: 'double-short' }).answer).toEqual({ answer: 'yes' })
+    expect(gate(clear, { dryer: 'none' }, { coat: 'double-long' }).answer).toEqual({ answer: 'no-dryer' })
+  })
+  it('not at night, and a bedtime past midnight is of that night', () => {
+    const clear = combedOn(TODAY)
+    for (const now of [0, 3, 359]) expect(gate(clear, { now }).answer).toEqual({ answer: 'night', from: 360 })
+    expect(gate(clear, { now: 360 }).answer).toEqual({ answer: 'yes' })
+    expect(gate(clear, { now: 23 * 60 + 58 }).answer).toMatchObject({ answer: 'too-late' })
+    expect(gate(clear, { now: 20 * 60, bed: 30 }).answer).toEqual({ answer: 'yes' })
   })
   it('wash first only in that school, where water soaks in, with a dryer that parts the coat', () => {
     const school = { washFirst: true, soaks: true, dryer: 'forced' } as const

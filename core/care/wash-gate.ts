@@ -106,7 +106,11 @@ export function mayWash(asked: WashAsked): WashGate {
 
 function answerOf(asked: WashAsked, open: WashAsked['coat']['places'], startBy: number | null): WashAnswer {
   const { coat } = asked
-  if (asked.skin === 'sore' || asked.concerns.some(forbidsWater) || coat.places.some((p) => p.last?.decided?.why === 'sore'))
+  if (
+    asked.skin === 'sore' ||
+    asked.concerns.some(forbidsWater) ||
+    coat.places.some((p) => p.last?.decided?.why === 'sore')
+  )
     return { answer: 'vet', why: 'sore' }
   if (asked.stitches) return { answer: 'vet', why: 'stitches' }
   if (asked.vetPlan) return { answer: 'vet-plan' }

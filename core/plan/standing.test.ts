@@ -78,6 +78,10 @@ describe('a plan stands', () => {
     ['a place was combed that it did not name', () => [glides(AT, 'back')]],
     ['something was found', () => [made(AT, { kind: 'check', region: 'beard', finding: 'snag' })]],
     ['the dog got wet', () => [made(AT, { kind: 'wet', how: 'swim', combedDry: false })]],
+    [
+      'the dog stopped a place part way',
+      () => [made(AT, { kind: 'check', region: 'beard', finding: 'glides', comfort: 'stopped' })],
+    ],
     ['it was washed', () => [made(AT, { kind: 'wash', combedOut: true })]],
   ] as [string, () => Entry[]][])('no longer once %s', (_, then) => {
     expect(stands(AT, plan(), ...then())).toBe(false)

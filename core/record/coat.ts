@@ -18,6 +18,7 @@ import type { Day } from './day'
 import type { DatedFact, FactOf } from './entries'
 import { knotsIn } from './findings'
 import type { Finding } from './findings'
+import type { FirstLengths } from './first-lengths'
 import type { Profile } from './profile'
 import { isVisit, LEFT_AT_HOME } from './visits'
 
@@ -50,6 +51,8 @@ const STAGE_OF: Record<Finding, Stages | null> = {
 interface Growing {
   from: number
   sinceDay: number
+  /** Nobody measured it then: it teaches nothing of how fast it grows. */
+  guessed: boolean
 }
 /** A place being carried forward: its state, and what its length grows from. */
 interface Working extends RegionState {
@@ -86,7 +89,7 @@ export class Coat {
     this.places = REGIONS.filter((r) => !profile.absent.includes(r.id)).map((region) => ({
       id: region.id,
       region,
-      growing: { from: this.coat.usualMm[region.part], sinceDay: today },
+      growing: { from: this.coat.usualMm[region.part], sinceDay: today, guessed: true },
       mm: this.coat.usualMm[region.part],
       unseen: CLEAR,
       left: [],
@@ -127,8 +130,20 @@ export class Coat {
   }
 
   private setLength(p: Working, mm: number) {
-    p.growing = { from: mm, sinceDay: this.today }
+    p.growing = { from: mm, sinceDay: this.today, guessed: false }
     p.mm = mm
+  }
+
+  /** Before it was first measured a place is taken to have been as much shorter as it grows since. */
+  beginFrom(first: FirstLengths): this {
+    for (const p of this.places) {
+      const told = first.get(p.id)
+      if (!told) continue
+      const mm = Math.max(0, told.mm - this.coat.growthMmPerDay * (told.day - this.today))
+      p.growing = { from: mm, sinceDay: this.today, guessed: true }
+      p.mm = mm
+    }
+    return this
   }
 
   /**
@@ -269,7 +284,9 @@ export class Coat {
       const p = this.at(id)
       const days = p ? this.today - p.growing.sinceDay : 0
       const full = p && mm >= FULL_LENGTH * maxLength(this.coat, p.region.part)
-      return p && !full && days >= GROWTH_OVER_DAYS ? [{ rate: (mm - p.growing.from) / days, days }] : []
+      return p && !p.growing.guessed && !full && days >= GROWTH_OVER_DAYS
+        ? [{ rate: (mm - p.growing.from) / days, days }]
+        : []
     })
     if (!rates.length) return
     const mean = (list: number[]) => list.reduce((sum, x) => sum + x, 0) / list.length

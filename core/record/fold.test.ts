@@ -277,3 +277,38 @@ describe('what is learned besides', () => {
     expect(timed(600, 1).pace).toBeLessThan(slow.pace)
   })
 })
+
+/** Common practice, no source. */
+describe('what was reached in part, and what a bath let go', () => {
+  const on = addDays(START, 30)
+  const state = (...entries: Entry[]) => assess(dog({}, 20, entries), on).regions
+  it('a check the dog stopped holds for its part: what it met is known, and the place is not clear', () => {
+    const before = state()
+    const glided = state(check(on, 'beard', 'glides', { comfort: 'stopped' }))
+    expect(glided.beard!.clearOn).toBe(START)
+    expect(glided.beard!.unseen).toEqual(before.beard!.unseen)
+    expect(glided.beard!.seen).toEqual(before.beard!.seen)
+    expect(glided.beard!.last).toMatchObject({ day: on, comfort: 'stopped' })
+    const met = state(check(on, 'beard', 'knot', { count: 2, out: 0, comfort: 'stopped' }))
+    expect(met.beard!.left).toEqual([{ count: 2, stages: [0, 1, 0] }])
+    expect(chanceOfMat(met.beard!)).toBeGreaterThanOrEqual(chanceOfMat(before.beard!))
+    expect(state(check(on, 'beard', 'glides')).beard!.clearOn).toBe(on)
+  })
+  it('a stop does not undo what was found there before', () => {
+    const mat = check(addDays(on, -2), 'chest', 'mat')
+    const later = state(mat, check(on, 'chest', 'glides', { comfort: 'stopped' }))
+    expect(later.chest!.last).toMatchObject({ finding: 'mat', comfort: 'stopped' })
+    expect(later.chest!.left).toHaveLength(1)
+  })
+  it('the comb glides everywhere after a bath: a knot put off to the conditioner is out, a mat is not', () => {
+    const decided = { answer: 'condition', why: 'tried-wash' }
+    const knot = check(on, 'beard', 'knot', { count: 2, out: 0, decided })
+    const mat = check(on, 'chest', 'mat')
+    const wash = (combedOut: boolean) => entry(on, { kind: 'wash', combedOut })
+    const out = state(knot, mat, wash(true))
+    expect(out.beard).toMatchObject({ left: [], clearOn: on, last: { finding: 'glides' } })
+    expect(out.chest!.left).toHaveLength(1)
+    expect(out.chest!.last!.finding).toBe('mat')
+    expect(state(knot, wash(false)).beard!.left).toHaveLength(1)
+  })
+})

@@ -3,6 +3,7 @@ import type { CoatState } from './coat-state'
 import { dayNumber, dayOf } from './day'
 import type { Day } from './day'
 import type { Entry, FactOf } from './entries'
+import { firstLengths } from './first-lengths'
 import type { Profile } from './profile'
 import { timeline } from './timeline'
 
@@ -23,7 +24,7 @@ function walk(record: DogRecord, to: Day, seen: (coat: Coat) => void, from: Day 
   const first = Math.min(dayNumber(record.profile.since), ...facts.slice(0, 1).map((f) => dayNumber(f.day)))
   const last = dayNumber(to)
   const start = Math.max(Math.min(first, last), last - MOST_DAYS)
-  const coat = new Coat(record.profile, start)
+  const coat = new Coat(record.profile, start).beginFrom(firstLengths(facts))
   let i = facts.findIndex((f) => dayNumber(f.day) >= start)
   if (i < 0) i = facts.length
   for (;;) {

@@ -1,7 +1,14 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { addDays } from '../record/day'
-import { driesSlowly, inventedWeather, nudgesOf, weatherDaySchema, weatherFileSchema } from './weather'
+import {
+  driesSlowly,
+  inventedWeather,
+  mayMove,
+  nudgesOf,
+  weatherDaySchema,
+  weatherFileSchema,
+} from './weather'
 
 const year = (hemisphere: 'north' | 'south') =>
   Array.from({ length: 365 }, (_, d) => inventedWeather(addDays('2026-01-01', d), hemisphere))
@@ -9,9 +16,15 @@ const year = (hemisphere: 'north' | 'south') =>
 describe('the weather stand-in', () => {
   it('makes days that are days, the same each time', () => {
     for (const w of year('north')) {
-      expect(weatherDaySchema.parse(w)).toEqual(w)
+      const { invented, ...day } = w
+      expect(invented).toBe(true)
+      expect(weatherDaySchema.parse(day)).toEqual(day)
       expect(inventedWeather(w.day, 'north')).toEqual(w)
     }
+  })
+  it('moves nothing until an owner turns it on; a real feed may until one turns it off', () => {
+    expect([null, true, false].map((said) => mayMove(said, { invented: true }))).toEqual([false, true, false])
+    expect([null, true, false].map((said) => mayMove(said, { invented: false }))).toEqual([true, true, false])
   })
   it('has wet days and dry ones, seeds in summer only, and turns round in the south', () => {
     const north = year('north')

@@ -74,7 +74,8 @@ export type Nudge =
  * invention may not.
  * @param said the owner's word, null where there is none
  */
-export const mayMove = (said: boolean | null, day: Pick<FeedDay, 'invented'>): boolean => said ?? !day.invented
+export const mayMove = (said: boolean | null, day: Pick<FeedDay, 'invented'>): boolean =>
+  said ?? !day.invented
 
 /** What a day's weather is worth saying about, the one that knots first. */
 export function nudgesOf(w: WeatherDay): Nudge[] {

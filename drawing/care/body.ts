@@ -72,17 +72,18 @@ export function underside(sex: 'female' | 'male'): CarePanel {
     p.danger('testicles', scaled(testicles, 1.4), testicles)
   }
   p.danger('anus', circle([MIDDLE, 806], 13, 9), circle([MIDDLE, 806], 5, 4))
+  // With the lie: belly and groin hair lies towards the ribs.
   for (const s of [1, -1])
     p.arrow([
-      [MIDDLE + s * 20, 612],
-      [MIDDLE + s * 21, 640],
       [MIDDLE + s * 20, 668],
+      [MIDDLE + s * 21, 640],
+      [MIDDLE + s * 20, 612],
     ])
   p.key(
     'trim',
     sex === 'male'
-      ? 'The belly from two fingers ahead of the sheath, inside of the thigh only, with the lie.'
-      : 'The belly from the navel back, inside of the thigh only, with the lie.',
+      ? 'The belly from two fingers ahead of the sheath, inside of the thigh only, with the lie: from the groin up towards the ribs.'
+      : 'The belly as far as the navel, inside of the thigh only, with the lie: from the groin up towards the ribs.',
     [MIDDLE + 60, 720],
     [MIDDLE - 60, 720],
   )

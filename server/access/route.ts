@@ -1,6 +1,7 @@
 import { defineEventHandler, getHeader, getRequestIP, getRouterParam, readRawBody } from 'h3'
 import type { EventHandler, H3Event } from 'h3'
 import type { z } from 'zod'
+import type { Nobody } from '../../shared/api'
 import { findDog } from '../services/dogs'
 import { findKept } from '../services/shares'
 import { authorise } from './authorise'

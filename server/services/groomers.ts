@@ -50,7 +50,11 @@ export async function findGroomerSession(groomerId: string, id: string): Promise
     .from(groomerSessions)
     .innerJoin(groomers, eq(groomers.id, groomerSessions.groomerId))
     .where(
-      and(session(groomerId, id), isNull(groomerSessions.revoked), gt(groomerSessions.expires, currentInstant())),
+      and(
+        session(groomerId, id),
+        isNull(groomerSessions.revoked),
+        gt(groomerSessions.expires, currentInstant()),
+      ),
     )
   return row ? { kind: 'groomer', sessionId: id, groomerId, ...row } : null
 }

@@ -88,7 +88,11 @@ export async function withdraw(householdId: string, id: string) {
 }
 
 const open = (token: string) =>
-  and(eq(invitations.tokenHash, hashOf(token)), isNull(invitations.used), gt(invitations.expires, currentInstant()))
+  and(
+    eq(invitations.tokenHash, hashOf(token)),
+    isNull(invitations.used),
+    gt(invitations.expires, currentInstant()),
+  )
 
 /** What an invitation says to whoever opens it; null when it opens nothing. */
 export async function readInvitation(token: string) {
@@ -169,7 +173,10 @@ export async function removeMember(by: Member, id: string) {
     if (!member) throw refuse(404, 'Nobody like that is in this household.')
     if (member.role === 'owner' && !(await anotherOwner(tx, by.householdId, id)))
       throw refuse(409, LAST_OWNER)
-    await tx.update(accounts).set({ removed: currentInstant(), remindAt: null }).where(one(by.householdId, id))
+    await tx
+      .update(accounts)
+      .set({ removed: currentInstant(), remindAt: null })
+      .where(one(by.householdId, id))
   })
 }
 

@@ -112,7 +112,9 @@ describe('reminders', () => {
     await owner.call('POST', '/api/dogs', mine)
     // Two hours east of Greenwich all year round.
     await owner.call('PUT', '/api/household', { name: 'Ruth’s', timeZone: 'Africa/Johannesburg' })
-    const today = new Intl.DateTimeFormat('en-CA', { timeZone: 'Africa/Johannesburg' }).format(currentInstant())
+    const today = new Intl.DateTimeFormat('en-CA', { timeZone: 'Africa/Johannesburg' }).format(
+      currentInstant(),
+    )
     await owner.call('POST', `/api/dogs/${mine.id}/entries`, {
       entries: [writePlan(mine.profile, today, to(30), [{ day: today, places: ['beard', 'armpit'] }])],
     })

@@ -1,4 +1,5 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { addDays } from '../../core/record/day'
 import type { Entry } from '../../core/record/entries'
 import { entry } from '../support/dogs'
 import { daysAgo, newDog, newOwner, PASSWORD, startApp } from '../support/server'

@@ -31,7 +31,12 @@ export async function startApp(env: Record<string, string> = {}) {
   const secret = randomBytes(32).toString('hex')
   const port = (await freePort()) as number
   const start = (): Promise<Running> =>
-    serve({ port, databaseUrl, secret, env: { GRUMBO_RATION_TIMES: '1000', GRUMBO_CLOCK_AHEAD_MS: String(clockAheadMs()), ...env } })
+    serve({
+      port,
+      databaseUrl,
+      secret,
+      env: { GRUMBO_RATION_TIMES: '1000', GRUMBO_CLOCK_AHEAD_MS: String(clockAheadMs()), ...env },
+    })
   return { databaseUrl, start, running: await start() }
 }
 

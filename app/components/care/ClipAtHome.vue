@@ -31,10 +31,10 @@ const gate = computed(() =>
     fidgety: said.value === 'fidgety',
   }),
 )
-const answer = computed(() =>
-  sayClip(gate.value, { she: she.value, groomer: groomer.value }),
+const answer = computed(() => sayClip(gate.value, { she: she.value, groomer: groomer.value }))
+const toComb = computed(() =>
+  'places' in gate.value && gate.value.answer !== 'groomer' ? gate.value.places : [],
 )
-const toComb = computed(() => ('places' in gate.value && gate.value.answer !== 'groomer' ? gate.value.places : []))
 const comb = () => combAtTable(toComb.value.flatMap((p) => regionsOf(p).map((r) => r.id)))
 const allowed = computed(() => ({ setting: habits.value.setting, taught: habits.value.taught }))
 
@@ -72,8 +72,8 @@ async function write() {
   <form v-else-if="stage === 'log'" class="max-w-[560px]" @submit.prevent="write">
     <h1 class="pt-1 desk:pt-4">How long was it left?</h1>
     <p class="why mt-2">
-      What you leave empty stays as it was, and so do elbows, hocks, flanks, feet and under the tail: no clipper
-      there.
+      What you leave empty stays as it was, and so do elbows, hocks, flanks, feet and under the tail: no
+      clipper there.
     </p>
     <label v-for="p in PART_IDS" :key="p" class="mt-2 flex items-center gap-3 border-b border-rule py-1">
       <span class="flex-1"
@@ -138,7 +138,9 @@ async function write() {
       <button v-else-if="toComb.length" class="act act-filled mt-3 w-full text-[17px]" @click="comb">
         Comb {{ toComb.length > 8 ? (she ? 'her' : 'him') + ' through' : plural(toComb.length, 'place') }}
       </button>
-      <NuxtLink v-else :to="`/dogs/${file.id}/tidies`" class="act act-plain mt-3 w-full">To the tidies</NuxtLink>
+      <NuxtLink v-else :to="`/dogs/${file.id}/tidies`" class="act act-plain mt-3 w-full"
+        >To the tidies</NuxtLink
+      >
       <CareDiagram :names="drawings" class="mt-5" />
     </section>
     <section aria-label="Lengths" class="mt-6 desk:mt-0">

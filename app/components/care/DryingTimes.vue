@@ -79,8 +79,10 @@ const share = (m: number) => `${(m / longest.value) * 100}%`
       </div>
     </div>
     <p class="why mt-3 text-[15px]">
-      {{ cold ? `Counted as for cold or damp weather${invented ? ', which is invented here' : ''}. ` : '' }}With the lie for flat, against it for fluffy. A
-      household dryer is no way to dry a dense coat before bed.
+      {{
+        cold ? `Counted as for cold or damp weather${invented ? ', which is invented here' : ''}. ` : ''
+      }}With the lie for flat, against it for fluffy. A household dryer is no way to dry a dense coat before
+      bed.
     </p>
   </section>
 </template>

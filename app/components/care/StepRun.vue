@@ -65,7 +65,9 @@ const next = () => (last.value ? emit('done') : (at.value += 1))
         >
           Back
         </button>
-        <button data-choice class="min-h-14 font-semibold text-vet" @click="emit('stop', step.id)">Stop here</button>
+        <button data-choice class="min-h-14 font-semibold text-vet" @click="emit('stop', step.id)">
+          Stop here
+        </button>
       </div>
     </div>
   </div>

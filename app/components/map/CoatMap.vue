@@ -76,6 +76,7 @@ function spotsOf(drawing: Drawing, box: readonly number[]): Spot[] {
   }))
 }
 
+const drawAgain = shallowRef<(() => void) | null>(null)
 const stop = ref<RegionId | null>(null)
 const paths = ref<Record<string, SVGPathElement>>({})
 const KEYS: Record<string, Pt> = {
@@ -137,6 +138,7 @@ watch(picked, (id) => {
       :mirrored="view === 'right'"
       :pale="pale"
       :class="flat ? 'max-h-[540px]' : compact ? 'max-h-[300px]' : 'max-h-[540px]'"
+      @failed="(how) => (drawAgain = how)"
     >
       <template v-for="(spots, only) in [spotsOf(drawing, box)]" :key="only">
         <g role="group" :aria-label="`Coat map, ${VIEWS.find((v) => v.id === view)!.label}`">
@@ -191,6 +193,9 @@ watch(picked, (id) => {
         </g>
       </template>
     </DogDrawing>
+    <p v-if="drawAgain" class="refusal flex min-h-11 flex-wrap items-center gap-x-4" role="alert">
+      The map could not be drawn. <button type="button" class="quiet" @click="drawAgain()">Try again</button>
+    </p>
     <RadioGroup v-model="view" class="absolute top-0 flex flex-col" :class="compact ? '-right-2' : 'left-0'">
       <RadioGroupLabel class="sr-only">Which side to show</RadioGroupLabel>
       <RadioGroupOption v-for="v in VIEWS" :key="v.id" v-slot="{ checked }" :value="v.id" as="template">

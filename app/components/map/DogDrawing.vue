@@ -22,11 +22,14 @@ const props = defineProps<{
   whole?: boolean
 }>()
 
-const { drawing, parts } = useDrawing(
+const { drawing, parts, failed, again } = useDrawing(
   () => props.sheet,
   () => props.states,
   () => props.detail ?? 1,
 )
+/** Told where there is room for words; the places can be pressed without the hair. */
+const emit = defineEmits<{ failed: [again: (() => void) | null] }>()
+watch(failed, (is) => emit('failed', is ? again : null))
 const box = computed(() => drawing.value?.box ?? BOXES[props.sheet])
 const view = computed(() => (props.window ?? box.value).join(' '))
 /** x of a mirrored view, about the middle of its box. */

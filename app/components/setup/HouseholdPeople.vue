@@ -55,7 +55,10 @@ const withdraw = (id: string) =>
   go(() => api(`/api/household/invitations/${id}`, { method: 'DELETE' })).then(() => (link.value = ''))
 const setRole = (id: string, role: Role) =>
   go(() => api(`/api/household/members/${id}`, { method: 'PUT', body: { role } })).then(() => store.load())
-async function remove(id: string, you: boolean) {
+/** Whom to take out, or oneself: asked first. */
+const leaving = ref<Household['members'][number] | null>(null)
+async function remove({ id, you }: Household['members'][number]) {
+  leaving.value = null
   const gone = await go(() => api(`/api/household/members/${id}`, { method: 'DELETE' }))
   if (gone && you) {
     await store.forget()
@@ -136,7 +139,7 @@ const keepAll = () => go(() => api('/api/household/deletion', { method: 'DELETE'
             <option v-for="r in ROLES" :key="r" :value="r">{{ ROLE_WORDS[r] }}</option>
           </select>
           <span v-else class="small">{{ ROLE_WORDS[m.role] }}</span>
-          <button v-if="owner || m.you" class="quiet" @click="remove(m.id, m.you)">
+          <button v-if="owner || m.you" class="quiet" @click="leaving = m">
             {{ m.you ? 'Leave' : 'Take out' }}
           </button>
         </li>
@@ -263,6 +266,18 @@ const keepAll = () => go(() => api('/api/household/deletion', { method: 'DELETE'
         </div>
       </template>
       <p v-if="problem" class="refusal mt-3" role="alert">{{ problem }}</p>
+      <LazyAskFirst
+        v-if="leaving"
+        :title="leaving.you ? `Leave ${home.name}?` : `Take ${leaving.name} out?`"
+        :why="
+          leaving.you
+            ? 'You see these dogs no more, and nothing of them stays on this device. An owner can invite you again.'
+            : `${leaving.name} sees these dogs no more. What they wrote stays. You can invite them again.`
+        "
+        :yes="leaving.you ? 'Leave' : 'Take out'"
+        @yes="remove(leaving)"
+        @no="leaving = null"
+      />
     </template>
   </section>
 </template>

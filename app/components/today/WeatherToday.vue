@@ -53,7 +53,8 @@ const feet = () => combAtTable(FEET.flatMap((p) => regionsOf(p).map((r) => r.id)
     <span>A wet walk, written in.</span><button class="quiet" @click="undo">Undo</button>
   </p>
   <div v-else-if="nudge" class="flex flex-wrap items-center gap-x-4 border-b border-rule py-1" data-weather>
-    <span class="why min-w-0 flex-1 basis-52 text-[15px]">{{ sayNudge(nudge, invented)
+    <span class="why min-w-0 flex-1 basis-52 text-[15px]"
+      >{{ sayNudge(nudge, invented)
       }}<template v-if="invented">
         <NuxtLink :to="`/dogs/${file.id}/ways`" class="font-sans text-[14px] not-italic underline">{{
           moves ? 'It moves the plan, as you set it' : 'It moves nothing until you turn it on'

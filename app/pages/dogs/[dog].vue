@@ -47,13 +47,17 @@ const SECTIONS = [
 const AT_HAND = ['', '/stretch', '/table', '/groomer']
 const atHand = SECTIONS.filter((s) => AT_HAND.includes(s.path))
 const behind = SECTIONS.filter((s) => !AT_HAND.includes(s.path))
-const more = ref(false)
-watch(
-  () => route.path,
-  () => (more.value = false),
-)
 const sectionOf = (path: string) => path.replace(/^\/dogs\/[^/]+/, '')
 const to = (dog: string, section: string) => `/dogs/${dog}${section}`
+const more = computed(() => [
+  ...[
+    ...behind,
+    { path: '/look-over', label: 'Look-over' },
+    { path: '/ways', label: 'How you work' },
+    { path: '/data', label: 'Your data' },
+  ].map((s) => ({ to: to(dogId.value, s.path), label: s.label })),
+  { to: '/household', label: 'Household' },
+])
 const bodyMm = computed(() =>
   Math.round(now.value.regions['side.left']?.mm ?? now.value.regions.back?.mm ?? 0),
 )
@@ -224,48 +228,7 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onKey, true))
         :aria-current="sectionOf(route.path) === s.path ? 'page' : undefined"
         >{{ s.label }}</NuxtLink
       >
-      <button
-        class="-mt-px ml-auto flex items-center gap-2 border-t-[3px] px-2.5 text-[16px]"
-        :class="
-          behind.some((s) => s.path === sectionOf(route.path))
-            ? 'border-due font-semibold'
-            : 'border-transparent text-ink-2'
-        "
-        :aria-expanded="more"
-        aria-controls="more"
-        @click="more = !more"
-      >
-        <CombMark />More
-      </button>
-      <div
-        v-if="more"
-        id="more"
-        class="absolute right-0 bottom-[60px] flex w-56 flex-col border border-ink bg-paper"
-      >
-        <NuxtLink
-          v-for="s in behind"
-          :key="s.path"
-          :to="to(dogId, s.path)"
-          class="flex min-h-14 items-center border-b border-rule px-4 text-[17px]"
-          >{{ s.label }}</NuxtLink
-        >
-        <NuxtLink
-          :to="to(dogId, '/look-over')"
-          class="flex min-h-14 items-center border-b border-rule px-4 text-[17px]"
-          >Look-over</NuxtLink
-        >
-        <NuxtLink
-          :to="to(dogId, '/ways')"
-          class="flex min-h-14 items-center border-b border-rule px-4 text-[17px]"
-          >How you work</NuxtLink
-        >
-        <NuxtLink
-          :to="to(dogId, '/data')"
-          class="flex min-h-14 items-center border-b border-rule px-4 text-[17px]"
-          >Your data</NuxtLink
-        >
-        <NuxtLink to="/household" class="flex min-h-14 items-center px-4 text-[17px]">Household</NuxtLink>
-      </div>
+      <LazyMoreSections :links="more" :here="behind.some((x) => x.path === sectionOf(route.path))" />
     </nav>
     <LazyKeyList v-if="keysShown" @close="keysShown = false" />
   </div>

@@ -82,9 +82,7 @@ useHead({
   <main v-else class="mx-auto max-w-[1080px] px-4 pb-8 desk:px-10">
     <p class="flex min-h-12 items-center justify-between gap-3 border-b border-ink text-[14px]">
       <NuxtLink to="/room" class="flex min-h-11 items-center font-semibold">All dogs</NuxtLink>
-      <span class="text-ink-2"
-        >from {{ shared.owner }}, open until {{ sayDate(shared.expires) }}</span
-      >
+      <span class="text-ink-2">from {{ shared.owner }}, open until {{ sayDate(shared.expires) }}</span>
     </p>
     <template v-if="visiting">
       <div class="flex items-end justify-between gap-4">

@@ -10,7 +10,7 @@ export default route(
     const who = await signUp(body)
     if (!who)
       throw refuse(409, 'That address has an account already. Sign in instead.', {
-        email: 'Has an account already.',
+        fields: { email: 'Has an account already.' },
       })
     await signIn(event, who)
     return { ok: true }

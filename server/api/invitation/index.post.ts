@@ -13,7 +13,7 @@ export default route(
     if (!who) throw refuse(404, 'This invitation was used, withdrawn, or has run out.')
     if (who === 'taken')
       throw refuse(409, 'That address has an account already. Join with another address.', {
-        email: 'Has an account already.',
+        fields: { email: 'Has an account already.' },
       })
     await signIn(event, who)
     return { ok: true }

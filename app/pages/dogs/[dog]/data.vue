@@ -42,20 +42,33 @@ async function saveCalendar() {
 const gathering = ref(0)
 /** The record, the diary, the calendar, the thread and every photograph, in one zip. */
 async function saveAll() {
-  problem.value = ''
+  if (gathering.value) return
+  gatherProblem.value = ''
+  const { Cancelled, gatherAll } = await import('~/composables/gather')
+  stopper = new AbortController()
+  gathering.value = 0.01
   try {
-    gathering.value = 0.01
-    const { gatherAll } = await import('~/composables/gather')
-    const zip = await gatherAll(file.value, planning.plan.value, coat.value, today.value, (share) => {
-      gathering.value = share
-    })
+    const zip = await gatherAll(
+      file.value,
+      planning.plan.value,
+      coat.value,
+      today.value,
+      (share) => (gathering.value = share),
+      stopper.signal,
+    )
     saveAs(named('zip'), 'application/zip', zip)
   } catch (error) {
-    problem.value =
-      error instanceof NoSignal ? 'The photographs and the thread want a signal.' : inWords(error)
+    if (!(error instanceof Cancelled))
+      gatherProblem.value =
+        error instanceof NoSignal
+          ? 'The photographs and the thread want a signal. Nothing was saved; press again when there is one.'
+          : `${inWords(error)} Nothing was saved.`
   }
   gathering.value = 0
 }
+const gatherProblem = ref('')
+let stopper: AbortController | undefined
+onBeforeUnmount(() => stopper?.abort())
 const feed = ref('')
 async function makeFeed() {
   problem.value = ''

@@ -1,7 +1,6 @@
 <script setup lang="ts">
-import { placeRow } from '#core/coat/regions'
+import { isWhere, placeRow, REGIONS } from '#core/coat/regions'
 import type { RegionId } from '#core/coat/regions'
-import { REGIONS } from '#core/coat/regions'
 import { addDays, daysBetween } from '#core/record/day'
 import { dayAndMonth, shortDay } from '#core/record/say-day'
 import type { Comfort } from '#core/record/findings'

@@ -14,7 +14,7 @@ const t = useTable(file.value.id)
 const finished = computed(() => !!t.table.value && !t.current.value)
 /** Left open on another day: gone on with only when told. */
 const goneOn = ref(false)
-const stale = computed(() => !!t.table.value && t.table.value.day !== today.value && !goneOn.value)
+const stale = computed(() => t.leftOpen.value && !goneOn.value)
 const found = computed(() => t.found.value.map((f) => ({ ...f, says: sayFound(f) })))
 
 async function start(regions: RegionId[]) {
@@ -31,7 +31,13 @@ async function finish(to: string) {
   await t.finish()
   await router.push(`/dogs/${file.value.id}${to}`)
 }
+async function goOn() {
+  await t.open()
+  goneOn.value = true
+}
 async function close() {
+  // What was left is read again first, so that the hours nobody was at it are not counted.
+  await t.open()
   await t.finish()
   await t.open()
 }
@@ -52,7 +58,7 @@ useHead({ title: 'At the table · Grumbo' })
       is in the diary.
     </p>
     <button class="act act-filled mt-6 w-full text-[17px]" @click="close">Close it as it was</button>
-    <button class="act act-plain mt-3 w-full" @click="goneOn = true">Go on with it</button>
+    <button class="act act-plain mt-3 w-full" @click="goOn">Go on with it</button>
   </main>
   <TableDone
     v-else-if="finished"

@@ -10,7 +10,7 @@ export default route(
     const groomerId = await addGroomer(body)
     if (!groomerId)
       throw refuse(409, 'That address has a room already. Sign in instead.', {
-        email: 'Has a room already.',
+        fields: { email: 'Has a room already.' },
       })
     await enterRoom(event, groomerId)
     return { ok: true }

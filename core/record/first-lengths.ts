@@ -1,0 +1,27 @@
+import { regionOf, REGION_IDS } from '../coat/regions'
+import type { RegionId } from '../coat/regions'
+import { dayNumber } from './day'
+import type { DatedFact } from './entries'
+import { LEFT_AT_HOME } from './visits'
+
+/** The first length that was told of each place: on which day, counted from 1970, and how long, mm. */
+export type FirstLengths = ReadonlyMap<RegionId, { day: number; mm: number }>
+
+/** @param facts in the order they count */
+export function firstLengths(facts: readonly DatedFact[]): FirstLengths {
+  const first = new Map<RegionId, { day: number; mm: number }>()
+  for (const { day, what } of facts) {
+    if (first.size === REGION_IDS.length) break
+    const tell = (id: RegionId, mm: number | undefined) => {
+      if (mm !== undefined && !first.has(id)) first.set(id, { day: dayNumber(day), mm })
+    }
+    if (what.kind === 'measure') for (const id of what.regions) tell(id, what.mm)
+    if (what.kind !== 'visit') continue
+    for (const id of REGION_IDS) {
+      const { place, part } = regionOf(id)
+      if (what.home && LEFT_AT_HOME.includes(place)) continue
+      tell(id, what.except?.find((e) => e.place === place)?.mm ?? what.lengths[part])
+    }
+  }
+  return first
+}
