@@ -28,6 +28,7 @@ export default defineConfig({
         test: {
           name: 'browser',
           include: ['tests/browser/**/*.test.ts'],
+          setupFiles: ['tests/support/quiet.ts'],
           testTimeout: 240_000,
           hookTimeout: 120_000,
           // Two at a time: each has a server, a database and a browser of its own.

@@ -8,7 +8,7 @@ import { playAhead } from '#core/plan/kept'
 import { ROLLING_DAYS } from '#core/plan/standing'
 import type { StretchPlan } from '#core/plan/standing'
 import { lookAhead, pastOf, planOn } from '#core/plan/today'
-import { stretchStart } from '#core/care/note'
+import { stretchStart } from '#core/record/stretch-start'
 import type { PlaceId, RegionId } from '#core/coat/regions'
 import type { DogFile } from '#shared/api'
 

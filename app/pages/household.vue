@@ -1,12 +1,11 @@
 <script setup lang="ts">
-import { COATS } from '#core/coat/coat-types'
-
 definePageMeta({ middleware: 'signed-in' })
 const store = useMe()
 const router = useRouter()
 const problem = ref('')
 const record = useRecord()
 const waiting = computed(() => record.waiting.filter((w) => !w.refused).length + record.pictures.length)
+const home = computed(() => store.me?.dogs[0]?.id)
 const postRoom = useRuntimeConfig().public.postRoom
 onMounted(async () => {
   await record.readWaiting()
@@ -26,43 +25,34 @@ useHead({ title: 'Household · Grumbo' })
 </script>
 
 <template>
-  <main class="mx-auto max-w-[1000px] px-4 pt-6 pb-8 desk:grid desk:grid-cols-2 desk:gap-14">
-    <div>
-      <h1>{{ store.me?.household }}</h1>
-      <p class="why mt-2">{{ store.me?.name }}, {{ store.me?.email }}</p>
-      <ul class="mt-5 border-t border-ink">
-        <li v-for="d in store.me?.dogs" :key="d.id" class="border-b border-rule">
-          <NuxtLink :to="`/dogs/${d.id}`" class="flex min-h-16 items-center gap-4">
-            <span class="w-14 shrink-0"
-              ><DogDrawing :sheet="buildOf(d.profile.coat)" :states="{}" :detail="3.6"
-            /></span>
-            <span class="min-w-0"
-              ><b class="block truncate font-serif text-[21px] font-medium">{{ d.profile.name }}</b>
-              <span class="small"
-                >{{ d.profile.weightKg }} kg, {{ COATS[d.profile.coat].label.toLowerCase() }}</span
-              ></span
-            >
-          </NuxtLink>
-          <p class="flex gap-6">
-            <NuxtLink :to="`/dogs/${d.id}/data`" class="quiet"
-              >{{ d.profile.name }}’s data, out and in</NuxtLink
-            >
-          </p>
-        </li>
-      </ul>
-      <NuxtLink v-if="store.me?.role === 'owner'" to="/setup" class="act act-filled mt-6 w-full"
-        >Add a dog</NuxtLink
-      >
-      <a v-if="postRoom" :href="postRoom" target="_blank" rel="noopener" class="quiet mt-2"
-        >The post room: mail of this demo</a
-      >
-      <p v-if="waiting" class="refusal mt-5">
-        {{ waiting === 1 ? 'One entry or photograph has' : `${waiting} entries and photographs have` }} not
-        gone up yet. Signing out now would lose them.
-      </p>
-      <p v-if="problem" class="refusal mt-3" role="alert">{{ problem }}</p>
-      <button class="act act-plain mt-3 w-full" :disabled="waiting > 0" @click="signOut">Sign out</button>
+  <main class="mx-auto max-w-[1280px] px-4 pt-6 pb-8 desk:px-10">
+    <div class="flex flex-wrap items-end justify-between gap-x-8 gap-y-2">
+      <div class="min-w-0">
+        <h1 class="break-words">{{ store.me?.household }}</h1>
+        <p class="why mt-1 truncate">{{ store.me?.name }}, {{ store.me?.email }}</p>
+      </div>
+      <div class="flex flex-wrap gap-x-6">
+        <NuxtLink v-if="home" :to="`/dogs/${home}`" class="quiet">Back to today</NuxtLink>
+        <a v-if="postRoom" :href="postRoom" target="_blank" rel="noopener" class="quiet"
+          >The post room: mail of this demo</a
+        >
+      </div>
     </div>
-    <HouseholdPeople class="mt-8 desk:mt-0" />
+    <HouseholdPeople class="mt-4">
+      <template #portrait="{ household }">
+        <HouseholdPortrait :dogs="store.me?.dogs ?? []" :home="household" />
+      </template>
+      <template #acts>
+        <NuxtLink v-if="store.me?.role === 'owner'" to="/setup" class="act act-filled w-full"
+          >Add a dog</NuxtLink
+        >
+        <p v-if="waiting" class="refusal mt-4">
+          {{ waiting === 1 ? 'One entry or photograph has' : `${waiting} entries and photographs have` }} not
+          gone up yet. Signing out now would lose them.
+        </p>
+        <p v-if="problem" class="refusal mt-3" role="alert">{{ problem }}</p>
+        <button class="act act-plain mt-3 w-full" :disabled="waiting > 0" @click="signOut">Sign out</button>
+      </template>
+    </HouseholdPeople>
   </main>
 </template>

@@ -3,9 +3,9 @@ import type { PlaceId, RegionId } from '../coat/regions'
 import type { Day } from '../record/day'
 import type { DatedFact, FactOf } from '../record/entries'
 import type { Finding } from '../record/findings'
-import { assess } from '../record/fold'
 import type { DogRecord } from '../record/fold'
 import { dayAndMonth, sayDay } from '../record/say-day'
+import { stretchStart } from '../record/stretch-start'
 import { timeline } from '../record/timeline'
 
 export type DatedCheck = DatedFact & { what: FactOf<'check'> }
@@ -30,11 +30,6 @@ const checksSince = (facts: readonly DatedFact[]) =>
 
 const endOf = (c: FactOf<'check'>): PlaceStory['ended'] =>
   c.finding === 'refused' ? 'refused' : (c.out ?? 0) >= (c.count ?? 1) ? 'out' : 'left'
-
-/** First day of the running stretch: the last visit on or before `at`, else the record's first day. */
-export function stretchStart(record: DogRecord, at: Day): Day {
-  return assess(record, at).visitOn ?? record.profile.since
-}
 
 /** What was found where since `from`, worst first, each kind of finding by itself; glides are not told. */
 export function placeStories(record: DogRecord, from: Day, at: Day): PlaceStory[] {

@@ -1,6 +1,6 @@
 import { currentInstant } from '../clock'
 import { and, asc, eq, isNull } from 'drizzle-orm'
-import { stretchStart } from '../../core/care/note'
+import { stretchStart } from '../../core/record/stretch-start'
 import { arrivalOf } from '../../core/plan/arrival'
 import type { Arrival } from '../../core/plan/arrival'
 import type { DogRecord } from '../../core/record/fold'

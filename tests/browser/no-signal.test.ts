@@ -6,7 +6,7 @@ import type { Entry } from '../../core/record/entries'
 import type { Profile } from '../../core/record/profile'
 import { daysAgo, newDog, newOwner, PASSWORD, startApp } from '../support/server'
 import type { Running, Visitor } from '../support/server'
-import { Page, PHONE } from '../support/page'
+import { NO_SERVER, Page, PHONE } from '../support/page'
 
 /** The utility room: a session with no signal, on one device or two, and nothing lost or written twice. */
 let app: Awaited<ReturnType<typeof startApp>>
@@ -94,6 +94,7 @@ describe('with no signal', () => {
   })
 
   it('a session goes on when the network is cut, and a quiet sign says what has not gone up', async () => {
+    page.foresee(NO_SERVER)
     await toTable(page)
     await signal(page, false)
     await glide(page, 3)
@@ -107,6 +108,7 @@ describe('with no signal', () => {
   })
 
   it('closed and opened again, still with none: all of it is there, and plan, map and history open', async () => {
+    page.foresee(NO_SERVER)
     // Not a tab's emulation alone: there is no server either.
     await running.stop('SIGKILL')
     const old = await page.newTab()
@@ -130,6 +132,7 @@ describe('with no signal', () => {
   })
 
   it('with signal again each entry goes up exactly once', async () => {
+    page.foresee(NO_SERVER)
     running = await app.start()
     await signal(page, true)
     await page.visit(`/dogs/${dog.id}`)
@@ -139,6 +142,7 @@ describe('with no signal', () => {
   })
 
   it('the server killed in mid-upload: each is there once all the same', async () => {
+    page.foresee(NO_SERVER)
     await toTable(page)
     await running.stop('SIGKILL')
     await glide(page, 6)
@@ -160,6 +164,7 @@ describe('with no signal', () => {
 
   it('two devices with no signal: both sessions are there, in order', async () => {
     const other = await device()
+    for (const p of [page, other]) p.foresee(NO_SERVER)
     await kept(other)
     await page.visit(`/dogs/${dog.id}/knot`)
     await other.visit(`/dogs/${dog.id}/knot`)
@@ -219,6 +224,7 @@ describe('with no signal', () => {
   })
 
   it('with no room and no signal the page says to stay open', async () => {
+    page.foresee(NO_SERVER)
     await signal(page, false)
     await page.tap(await page.find('[data-finding=glides]'))
     await page.says(/no room to keep/i)

@@ -1,7 +1,7 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { newDog, newOwner, PASSWORD, startApp } from '../support/server'
 import type { Running } from '../support/server'
-import { DESK, Page, PHONE } from '../support/page'
+import { DESK, Page, PHONE, refused } from '../support/page'
 
 /** Every screen: no axe violations in light and dark, no sideways scroll at both sizes, long words held. */
 let running: Running
@@ -197,7 +197,15 @@ async function looksWell(says: string | RegExp) {
 }
 const onAPhone = () => page.size(PHONE, true)
 
-it.each(SCREENS)('%s: nothing axe minds, nothing sideways', async (_name, go, says) => {
+/** Screens that are there for what the server refuses. */
+const REFUSES: Record<string, number> = {
+  'an invitation that is over': 404,
+  'a dead link': 404,
+  'a dog of nobody’s': 404,
+  'a page of nothing': 404,
+}
+it.each(SCREENS)('%s: nothing axe minds, nothing sideways', async (name, go, says) => {
+  if (REFUSES[name]) page.foresee(refused(REFUSES[name]))
   await onAPhone()
   await go()
   await looksWell(says)
@@ -222,7 +230,7 @@ it('setup, every question: nothing axe minds, nothing sideways', async () => {
     'How heavy',
     'born',
     'last visit',
-    'How long',
+    'How long is the coat',
     'next visit',
     'wear',
     'How many minutes',
@@ -231,6 +239,7 @@ it('setup, every question: nothing axe minds, nothing sideways', async () => {
   ]) {
     await on()
     if (words === 'How heavy') await page.type('[name=weight]', '8')
+    if (words === 'last visit') await page.press('two weeks ago')
     await looksWell(words)
   }
 })
@@ -256,13 +265,13 @@ describe('outside', () => {
     await onAPhone()
     await page.visit(path)
     await looksWell(says)
-    expect(await page.complaints()).toEqual([])
   })
   it('pages behind sign-in lead to the welcome page', async () => {
     await page.visit(`/dogs/${dog.id}`)
     await page.says('What to comb today')
   })
   it('a wrong password is told in words, and what was typed stays', async () => {
+    page.foresee(refused(401))
     await page.type('[name=email]', 'ada@example.org')
     await page.type('[name=password]', 'not it')
     await page.press('Sign in')

@@ -185,7 +185,6 @@ describe('a stretch that is out of the ordinary', () => {
     await owner.call('POST', '/api/dogs', other)
     await page.visit(`/dogs/${other.id}/stretch`)
     await page.says(words)
-    expect(await page.complaints()).toEqual([])
   })
 })
 

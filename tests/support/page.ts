@@ -14,6 +14,10 @@ type Screen = typeof PHONE
 const AXE = readFileSync('node_modules/axe-core/axe.min.js', 'utf8')
 const PATIENCE = 12_000
 
+/** What the browser says of a call that met no server, and of one that was refused. */
+export const NO_SERVER = /net::ERR_|Failed to fetch|NetworkError/
+export const refused = (status: number) => new RegExp(`status of ${status}`)
+
 /** A person at a browser: finds things by what they say, waits for what they would wait for. */
 export class Page {
   private constructor(
@@ -22,11 +26,14 @@ export class Page {
     private screen: Screen,
   ) {}
 
+  /** Every page open in this file, held to silence after each test. */
+  static readonly opened = new Set<Page>()
   static async open(base: string, screen: Screen): Promise<Page> {
     const driver = (await openBrowser(screen)) as WebDriver
     await driver.manage().setTimeouts({ script: 30_000, pageLoad: 30_000 })
     const page = new Page(driver, base, screen)
     await page.setClock()
+    Page.opened.add(page)
     return page
   }
   /** The tab's clock is the tests'; a tab opened later is set by itself. */
@@ -46,7 +53,10 @@ export class Page {
   /** Whether presses are a finger's, and how many there have been. */
   byTouch = false
   presses = 0
-  close = () => this.driver.quit()
+  close() {
+    Page.opened.delete(this)
+    return this.driver.quit()
+  }
   async size(screen: Screen, dark = false) {
     this.screen = screen
     await setScreen(this.driver, { ...screen, dark })
@@ -103,9 +113,10 @@ export class Page {
 
   /** The button, link or choice that says so. */
   async named(words: string): Promise<WebElement> {
-    const script = `return [...document.querySelectorAll('button, a, summary, label:has(input[type=checkbox], input[type=radio]), [role=radio], [role=button], input[type=checkbox]')]
+    const script = `const all = [...document.querySelectorAll('button, a, summary, label:has(input[type=checkbox], input[type=radio]), [role=radio], [role=button], input[type=checkbox]')]
       .filter((el) => el.offsetParent !== null || el.getClientRects().length)
-      .find((el) => (el.getAttribute('aria-label') ?? el.textContent).trim().replace(/\\s+/g, ' ').startsWith(arguments[0]))`
+      const says = (el) => (el.getAttribute('aria-label') ?? el.textContent).trim().replace(/\\s+/g, ' ')
+      return all.find((el) => says(el) === arguments[0]) ?? all.find((el) => says(el).startsWith(arguments[0]))`
     let found: WebElement | null = null
     await this.until(
       async () => (found = await this.driver.executeScript(script, words)),
@@ -200,11 +211,16 @@ export class Page {
       least,
       within,
     )
-  /** What the browser complained of, but for calls that were refused or met no server on purpose. */
+  /** Complaints this test brings about on purpose: a call refused, a server that is away. */
+  foreseen: RegExp[] = []
+  foresee(...what: RegExp[]) {
+    this.foreseen.push(...what)
+  }
+  /** What the browser complained of since the last time, but for what was foreseen. */
   async complaints(): Promise<string[]> {
     const logs = await this.driver.manage().logs().get('browser')
     return logs
-      .filter((l) => l.level.name === 'SEVERE' && !/Failed to load resource/.test(l.message))
+      .filter((l) => l.level.name === 'SEVERE' && !this.foreseen.some((f) => f.test(l.message)))
       .map((l) => l.message)
   }
 }

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { layOut, TOOLS } from '#core/coat/tools'
-import { placeRow } from '#core/coat/regions'
+import { placeRow, regionOf } from '#core/coat/regions'
 import type { RegionId } from '#core/coat/regions'
 import { shownMinutes } from '#core/plan/today'
 import { habitsOf } from '#core/record/habits'
@@ -18,12 +18,16 @@ type What = 'plan' | 'minutes' | 'hot'
 const what = ref<What>('plan')
 const own = ref(usual.value)
 const chosen = computed(() => (what.value === 'plan' ? null : what.value === 'minutes' ? own.value : 240))
-const { plan } = useStanding(
+const { plan, shades } = useStanding(
   computed(() => chosen.value ?? usual.value),
   chosen,
 )
 const items = computed(() =>
   plan.value.items.filter((i) => what.value !== 'hot' || placeRow(i.place).class === 'hot'),
+)
+/** With nothing to list, the dog as it stands: where it would be worth a few minutes all the same. */
+const drawn = computed(() =>
+  Object.fromEntries(Object.entries(shades.value).map(([id, s]) => [regionOf(id as RegionId).place, s])),
 )
 const shown = computed(() => shownMinutes(items.value))
 const SHOWN = 7
@@ -111,6 +115,13 @@ async function speak(on: boolean) {
             <span class="whitespace-nowrap">{{ inHalves(shown[i]!) }} min</span>
           </li>
         </ol>
+        <DogDrawing
+          v-if="!items.length"
+          :sheet="buildOf(file.profile.coat)"
+          :states="drawn"
+          :detail="1.4"
+          class="mx-auto mt-5 max-h-[30vh] desk:max-h-[430px]"
+        />
         <button v-if="rows.length < items.length" class="quiet" @click="all = true">
           and {{ plural(items.length - rows.length, 'more place', 'more places') }}
         </button>

@@ -166,7 +166,7 @@ useHead({ title: computed(() => `${profile.value.name}, your data · Grumbo`) })
 </script>
 
 <template>
-  <div class="mx-auto max-w-[860px] desk:grid desk:grid-cols-2 desk:gap-12">
+  <div class="desk:grid desk:grid-cols-[330px_minmax(0,1fr)_330px] desk:gap-10">
     <section aria-label="Out">
       <h1 class="pt-1 desk:pt-4">It is yours</h1>
       <p class="why mt-2">All of {{ profile.name }}’s record, in open formats, made on this device.</p>
@@ -176,32 +176,13 @@ useHead({ title: computed(() => `${profile.value.name}, your data · Grumbo`) })
           <p class="small mt-1">{{ s.says }}</p>
         </li>
       </ul>
-      <p v-if="gathering" class="small mt-2" role="status">
-        Gathering, {{ Math.round(100 * gathering) }} in a hundred
+      <p v-if="gathering" class="mt-2 flex min-h-11 items-center justify-between gap-3" role="status">
+        <span class="small">Gathering, {{ Math.round(100 * gathering) }} in a hundred</span>
+        <button class="quiet" @click="stopper?.abort()">Cancel</button>
       </p>
-      <template v-if="store.mayChange">
-        <h2 class="mt-6 border-b border-ink pb-1">A calendar that keeps up</h2>
-        <p class="why mt-2">
-          An address your calendar reads by itself. Whoever has it sees the plan and the visit, nothing else.
-        </p>
-        <input
-          v-if="feed"
-          :value="feed"
-          readonly
-          class="field mt-2 !text-[14px]"
-          aria-label="The calendar’s address"
-          data-feed
-          @focus="($event.target as HTMLInputElement).select()"
-        />
-        <p class="flex gap-6">
-          <button class="quiet" @click="makeFeed">
-            {{ feed ? 'A new one instead' : 'Make an address' }}
-          </button>
-          <button class="quiet" @click="closeFeed">Close it</button>
-        </p>
-        <p class="small">It is shown once; a new one ends the one before.</p>
-      </template>
+      <p v-if="gatherProblem" class="refusal mt-2" role="alert">{{ gatherProblem }}</p>
     </section>
+    <RecordSheet class="mt-8 self-start desk:mt-4" />
     <section aria-label="In" class="mt-8 desk:mt-4">
       <h2 class="border-b border-ink pb-1">Bring in</h2>
       <p class="why mt-2">
@@ -284,6 +265,28 @@ useHead({ title: computed(() => `${profile.value.name}, your data · Grumbo`) })
         </div>
         <button class="quiet mt-2" @click="preview = null">Leave it</button>
       </div>
+      <template v-if="store.mayChange">
+        <h2 class="mt-6 border-b border-ink pb-1">A calendar that keeps up</h2>
+        <p class="why mt-2">
+          An address your calendar reads by itself. Whoever has it sees the plan and the visit, nothing else.
+        </p>
+        <input
+          v-if="feed"
+          :value="feed"
+          readonly
+          class="field mt-2 !text-[14px]"
+          aria-label="The calendar’s address"
+          data-feed
+          @focus="($event.target as HTMLInputElement).select()"
+        />
+        <p class="flex gap-6">
+          <button class="quiet" @click="makeFeed">
+            {{ feed ? 'A new one instead' : 'Make an address' }}
+          </button>
+          <button class="quiet" @click="closeFeed">Close it</button>
+        </p>
+        <p class="small">It is shown once; a new one ends the one before.</p>
+      </template>
     </section>
   </div>
 </template>

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { LAW } from '#core/care/cautions'
 import { v7 as uuid } from 'uuid'
-import { draftNote, stretchStart } from '#core/care/note'
+import { draftNote } from '#core/care/note'
+import { stretchStart } from '#core/record/stretch-start'
 import { daysBetween } from '#core/record/day'
 import { sayDay } from '#core/record/say-day'
 import { standingAdvice } from '#core/care/advice'

@@ -18,6 +18,9 @@ const chosen = computed<HardPlace | null>(
   () =>
     hard.value.find((h) => h.place === picked.value) ?? handlingToday(hard.value) ?? hard.value[0] ?? null,
 )
+const build = computed(() => buildOf(file.value.profile.coat))
+/** The place in hand; with none, one that most dogs mind, so that it is seen what is meant. */
+const drawn = computed<HandledId>(() => chosen.value?.place ?? (adding.value || 'forefoot'))
 const school = computed(() => HANDLING_SCHOOLS[habitsOf(file.value.profile).handling])
 const last = ref<{ id: string; day: string } | null>(null)
 async function log(h: HardPlace, went: Comfort, snapped = false) {
@@ -64,7 +67,11 @@ useHead({ title: computed(() => `${file.value.profile.name}, handling · Grumbo`
 </script>
 
 <template>
-  <div class="desk:grid desk:grid-cols-[minmax(0,1fr)_340px] desk:gap-12">
+  <div class="desk:grid desk:grid-cols-[minmax(0,1fr)_350px_260px] desk:gap-10">
+    <div class="hidden desk:block desk:pt-4" data-drawn>
+      <DogOnTable v-if="drawn === 'table'" :build="build" />
+      <HandOnPlace v-else-if="drawn" :key="drawn" :place="drawn" :step="chosen?.step ?? 0" :build="build" />
+    </div>
     <section v-if="chosen" :aria-label="sayHandled(chosen.place)">
       <template v-if="chosen.snapped && !helped">
         <h1 class="pt-1 text-vet desk:pt-4">Stop with the {{ sayHandled(chosen.place).toLowerCase() }}</h1>
@@ -88,6 +95,17 @@ useHead({ title: computed(() => `${file.value.profile.name}, handling · Grumbo`
               : `Today: ${stepsOf(chosen.place)[chosen.step]}. Rewarded while ${she} is calm, and ended before ${she} minds.`
           }}
         </p>
+        <div class="mt-2 desk:hidden">
+          <DogOnTable v-if="chosen.place === 'table'" :build="build" class="mx-auto max-h-[230px]" />
+          <HandOnPlace
+            v-else
+            :key="chosen.place"
+            :place="chosen.place"
+            :step="chosen.step"
+            :build="build"
+            class="mx-auto max-w-[300px]"
+          />
+        </div>
         <ol class="mt-4 border-t border-ink" aria-label="The steps">
           <li
             v-for="(step, i) in stepsOf(chosen.place)"

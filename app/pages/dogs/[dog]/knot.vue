@@ -1,6 +1,9 @@
 <script setup lang="ts">
-import { REGIONS } from '#core/coat/regions'
+import { regionOf, REGIONS } from '#core/coat/regions'
 import type { RegionId } from '#core/coat/regions'
+import { sayDay } from '#core/record/say-day'
+import { timeline } from '#core/record/timeline'
+import { sayFound } from '~/words/found'
 import { sayChance } from '~/words/reasons'
 import type { KnotSettled } from '~/components/knot/KnotQuestions.vue'
 
@@ -13,6 +16,20 @@ const { chances, shades } = useStanding(
   ref(null),
 )
 const here = computed(() => REGIONS.filter((r) => !file.value.profile.absent.includes(r.id)))
+/** Where something caught last, each place once. */
+const MOST_LATELY = 4
+const lately = computed(() => {
+  const told = new Set<RegionId>()
+  return timeline(file.value.entries)
+    .reverse()
+    .flatMap(({ id, day, what }) => {
+      if (what.kind !== 'check' || what.finding === 'glides' || what.finding === 'refused') return []
+      if (told.has(what.region)) return []
+      told.add(what.region)
+      return [{ ...what, id, day }]
+    })
+    .slice(0, MOST_LATELY)
+})
 const region = ref<RegionId | null>(null)
 async function settled(s: KnotSettled) {
   await record.add([
@@ -28,18 +45,18 @@ useHead({ title: 'A knot · Grumbo' })
 </script>
 
 <template>
-  <div class="mx-auto flex max-w-[560px] flex-col">
-    <template v-if="!region">
-      <h1 class="pt-1 desk:pt-4">Where is the knot?</h1>
-      <p class="why mt-2">Press the place on the map, or name it.</p>
-      <CoatMap
-        v-model:picked="region"
-        :build="buildOf(file.profile.coat)"
-        :shades="shades"
-        :say="(id) => sayChance(chances[id])"
-        compact
-        class="mt-3 pr-[72px]"
-      />
+  <div v-if="!region" class="desk:grid desk:grid-cols-[minmax(0,1fr)_350px] desk:gap-12 desk:pt-4">
+    <CoatMap
+      v-model:picked="region"
+      :build="buildOf(file.profile.coat)"
+      :shades="shades"
+      :say="(id) => sayChance(chances[id])"
+      compact
+      class="order-2 mt-3 pr-[72px] desk:order-none desk:mt-0"
+    />
+    <section aria-label="Where" class="flex flex-col">
+      <h1 class="pt-1 desk:pt-0">Where is the knot?</h1>
+      <p class="why mt-2">Press the place on the map, or name it. Then a few questions, one at a time.</p>
       <label class="mt-4 block border-t border-rule pt-2">
         <span class="font-semibold">or name it</span>
         <select v-model="region" class="mt-1 h-14 w-full border-b border-edge bg-transparent text-[17px]">
@@ -47,13 +64,49 @@ useHead({ title: 'A knot · Grumbo' })
           <option v-for="r in here" :key="r.id" :value="r.id">{{ r.label }}</option>
         </select>
       </label>
-    </template>
+      <template v-if="lately.length">
+        <h2 class="mt-6 border-b border-ink pb-1">Caught there before</h2>
+        <ul>
+          <li v-for="l in lately" :key="l.id" class="border-b border-rule">
+            <button class="flex min-h-14 w-full items-center gap-3 text-left" @click="region = l.region">
+              <FindingMark :finding="l.finding" :size="28" class="shrink-0" />
+              <span class="min-w-0 flex-1"
+                ><b class="font-semibold">{{ regionOf(l.region).label }}</b>
+                <i class="why block text-[15px]">{{ sayFound(l) }}, {{ sayDay(l.day, today) }}</i></span
+              >
+              <ChevronMark />
+            </button>
+          </li>
+        </ul>
+      </template>
+      <p class="mt-4 flex gap-2 font-semibold text-caution">
+        <CautionMark class="shrink-0" />No scissors at a knot: skin is drawn up into it.
+      </p>
+    </section>
+  </div>
+  <div v-else class="mx-auto max-w-[560px] desk:grid desk:max-w-none desk:grid-cols-2 desk:gap-12 desk:pt-4">
+    <div class="hidden desk:block">
+      <PlaceView
+        :key="region"
+        :region="region"
+        :build="buildOf(file.profile.coat)"
+        :shades="shades"
+        class="h-[500px]"
+      />
+      <p class="mt-3 flex flex-wrap gap-x-6">
+        <span
+          ><i class="why">hold</i>&ensp;<b class="font-semibold">{{ regionOf(region).hold }}</b></span
+        >
+        <span
+          ><i class="why">way</i>&ensp;<b class="font-semibold">{{ regionOf(region).lie }}</b></span
+        >
+      </p>
+    </div>
     <KnotQuestions
-      v-else
       :key="region"
       :region="region"
       found="knot"
-      class="-mx-4 min-h-[70dvh]"
+      class="-mx-4 min-h-[70dvh] desk:mx-0 desk:min-h-[460px]"
       @settled="settled"
       @back="region = null"
     />

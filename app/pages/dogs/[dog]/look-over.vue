@@ -50,6 +50,7 @@ async function write() {
   raised.value = { id: entry.id, place: where.value in SPOTS ? null : (where.value as PlaceId) }
   raising.value = false
   seen.value += 1
+  foundAt.value.push(at.value)
 }
 const open = computed(() => concerns.value.find((c) => c.id === raised.value?.id) ?? null)
 async function on() {
@@ -64,120 +65,132 @@ async function on() {
 const close = (id: string, how: 'vet' | 'well' | 'mistaken') =>
   record.add([{ day: today.value, time: localTime(), what: { kind: 'concern-closed', concern: id, how } }])
 const takeBack = (id: string, day: string) => record.takeBack({ id, day })
-/** Places in hand, marked on the small dog. */
-const shades = computed(() =>
-  Object.fromEntries(
-    (stop.value?.where ?? []).flatMap((w) => [
-      [w, 3],
-      [`${w}.left`, 3],
-      [`${w}.right`, 3],
-    ]),
-  ),
-)
+/** Stops at which something was seen this time. */
+const foundAt = ref<number[]>([])
 useHead({ title: computed(() => `${profile.value.name}, look-over · Grumbo`) })
 </script>
 
 <template>
-  <div ref="root" class="mx-auto max-w-[620px]" data-look-over>
-    <template v-if="open">
-      <h1 class="pt-1 text-vet desk:pt-4">Stop here and ring the vet</h1>
-      <p class="why mt-2">No comb, no bath and no tidy there until it is closed. Read this out:</p>
-      <p class="mt-3 border-y border-vet py-3 text-[19px]" data-read-out>{{ readOut(file, open, today) }}</p>
-      <AddPhotograph
-        class="mt-3"
-        label="Add a photograph of it"
-        v-bind="raised?.place ? { place: raised.place } : {}"
-      />
-      <button data-choice class="act act-filled mt-5 w-full" @click="on">
-        {{ at < ROUND.length - 1 ? 'Go on with the rest' : 'That was all' }}
-      </button>
-      <button class="quiet mt-2" @click="takeBack(open.id, open.day)">Undo: it was nothing</button>
-    </template>
-    <template v-else-if="raising && stop">
-      <button class="flex min-h-14 items-center gap-2 font-semibold" @click="raising = false">
-        <ChevronMark back />Back
-      </button>
-      <h1>What do you see?</h1>
-      <p class="why mt-2">Only what is there. What it might be is the vet’s to say.</p>
-      <div class="mt-3 flex flex-wrap gap-1.5" role="group" aria-label="Where">
-        <button
-          v-for="w in stop.where"
-          :key="w"
-          class="min-h-12 rounded border px-3 font-semibold"
-          :class="where === w ? 'border-ink bg-well' : 'border-edge'"
-          :aria-pressed="where === w"
-          @click="where = w"
-        >
-          {{ sayWhere(w) }}
+  <div ref="root" class="desk:grid desk:grid-cols-[minmax(0,1fr)_400px] desk:gap-12 desk:pt-4" data-look-over>
+    <div class="hidden desk:block">
+      <WalkedDog :build="buildOf(profile.coat)" :at="at" :found="foundAt" class="mx-auto max-h-[560px]" />
+    </div>
+    <div>
+      <template v-if="open">
+        <h1 class="pt-1 text-vet desk:pt-4">Stop here and ring the vet</h1>
+        <p class="why mt-2">No comb, no bath and no tidy there until it is closed. Read this out:</p>
+        <p class="mt-3 border-y border-vet py-3 text-[19px]" data-read-out>
+          {{ readOut(file, open, today) }}
+        </p>
+        <AddPhotograph
+          class="mt-3"
+          label="Add a photograph of it"
+          v-bind="raised?.place ? { place: raised.place } : {}"
+        />
+        <button data-choice class="act act-filled mt-5 w-full" @click="on">
+          {{ at < ROUND.length - 1 ? 'Go on with the rest' : 'That was all' }}
         </button>
-      </div>
-      <div class="mt-4 grid grid-cols-2 gap-1.5" role="group" aria-label="What">
-        <button
-          v-for="s in SIGN_IDS"
-          :key="s"
-          class="min-h-12 rounded border px-3 text-left"
-          :class="signs.includes(s) ? 'border-vet font-semibold text-vet' : 'border-edge'"
-          :aria-pressed="signs.includes(s)"
-          @click="toggle(s)"
-        >
-          {{ SIGNS[s] }}
+        <button class="quiet mt-2" @click="takeBack(open.id, open.day)">Undo: it was nothing</button>
+      </template>
+      <template v-else-if="raising && stop">
+        <button class="flex min-h-14 items-center gap-2 font-semibold" @click="raising = false">
+          <ChevronMark back />Back
         </button>
-      </div>
-      <label class="mt-3 block"
-        ><span class="small block">In your words, if you like</span>
-        <input
-          v-model="says"
-          name="says"
-          maxlength="200"
-          class="h-11 w-full border-b border-edge bg-transparent"
-      /></label>
-      <p v-if="problem" class="refusal mt-2" role="alert">{{ problem }}</p>
-      <button class="act act-filled mt-4 w-full" @click="write">Write it in</button>
-    </template>
-    <template v-else-if="stop">
-      <p class="small pt-2 desk:pt-4">{{ at + 1 }} of {{ ROUND.length }}</p>
-      <h1 aria-live="polite">{{ stop.stop }}</h1>
-      <p class="why mt-2">{{ stop.look }}</p>
-      <DogDrawing
-        :sheet="buildOf(profile.coat)"
-        :states="shades"
-        :detail="1.9"
-        class="mx-auto mt-4 max-h-[300px]"
-      />
-      <button data-choice class="act act-filled mt-5 min-h-16 w-full text-[18px]" @click="on">
-        All well
-      </button>
-      <button data-choice class="act act-plain mt-2 w-full" @click="raise">
-        <VetMark class="shrink-0" />Something is there
-      </button>
-      <button v-if="at > 0" class="min-h-14 font-semibold" @click="at -= 1">Back</button>
-    </template>
-    <template v-else-if="at === ROUND.length">
-      <h1 class="pt-1 desk:pt-4">
-        {{ seen ? `${capital(plural(seen, 'thing'))} for the vet` : 'Looked over, all well' }}
-      </h1>
-      <p class="why mt-2">It is in the diary. {{ seen ? 'Ring them today.' : 'Again in about a week.' }}</p>
-      <NuxtLink :to="`/dogs/${file.id}`" class="act act-filled mt-5 w-full">Back to today</NuxtLink>
-    </template>
-    <template v-else>
-      <h1 class="pt-1 desk:pt-4">Look {{ she ? 'her' : 'him' }} over, one minute</h1>
-      <p class="why mt-2">
-        Eyes and flat hands, nose to tail, before any tool. It says what to tell the vet, never what it is.
-      </p>
-      <ul v-if="concerns.length" class="mt-4 border-t border-vet">
-        <li v-for="c in concerns" :key="c.id" class="border-b border-rule py-2" data-open-concern>
-          <p class="flex gap-2 font-semibold text-vet">
-            <VetMark class="shrink-0" />{{ sayWhere(c.what.where) }}, {{ sayDay(c.day, today) }}
-          </p>
-          <p class="mt-1">{{ readOut(file, c, today) }}</p>
-          <div class="flex flex-wrap gap-x-5">
-            <button class="quiet" @click="close(c.id, 'vet')">The vet has seen it</button>
-            <button class="quiet" @click="close(c.id, 'well')">It is well</button>
-            <button class="quiet" @click="close(c.id, 'mistaken')">It was nothing</button>
-          </div>
-        </li>
-      </ul>
-      <button class="act act-filled mt-5 w-full text-[17px]" @click="at = 0">Begin at the eyes</button>
-    </template>
+        <h1>What do you see?</h1>
+        <p class="why mt-2">Only what is there. What it might be is the vet’s to say.</p>
+        <div class="mt-3 flex flex-wrap gap-1.5" role="group" aria-label="Where">
+          <button
+            v-for="w in stop.where"
+            :key="w"
+            class="min-h-12 rounded border px-3 font-semibold"
+            :class="where === w ? 'border-ink bg-well' : 'border-edge'"
+            :aria-pressed="where === w"
+            @click="where = w"
+          >
+            {{ sayWhere(w) }}
+          </button>
+        </div>
+        <div class="mt-4 grid grid-cols-2 gap-1.5" role="group" aria-label="What">
+          <button
+            v-for="s in SIGN_IDS"
+            :key="s"
+            class="min-h-12 rounded border px-3 text-left"
+            :class="signs.includes(s) ? 'border-vet font-semibold text-vet' : 'border-edge'"
+            :aria-pressed="signs.includes(s)"
+            @click="toggle(s)"
+          >
+            {{ SIGNS[s] }}
+          </button>
+        </div>
+        <label class="mt-3 block"
+          ><span class="small block">In your words, if you like</span>
+          <input
+            v-model="says"
+            name="says"
+            maxlength="200"
+            class="h-11 w-full border-b border-edge bg-transparent"
+        /></label>
+        <p v-if="problem" class="refusal mt-2" role="alert">{{ problem }}</p>
+        <button class="act act-filled mt-4 w-full" @click="write">Write it in</button>
+      </template>
+      <template v-else-if="stop">
+        <p class="small pt-2 desk:pt-4">{{ at + 1 }} of {{ ROUND.length }}</p>
+        <h1 aria-live="polite">{{ stop.stop }}</h1>
+        <p class="why mt-2">{{ stop.look }}</p>
+        <WalkedDog
+          :build="buildOf(profile.coat)"
+          :at="at"
+          :found="foundAt"
+          class="mx-auto mt-4 max-h-[38vh] desk:hidden"
+        />
+        <button data-choice class="act act-filled mt-5 min-h-16 w-full text-[18px]" @click="on">
+          All well
+        </button>
+        <button data-choice class="act act-plain mt-2 w-full" @click="raise">
+          <VetMark class="shrink-0" />Something is there
+        </button>
+        <button v-if="at > 0" class="min-h-14 font-semibold" @click="at -= 1">Back</button>
+      </template>
+      <template v-else-if="at === ROUND.length">
+        <h1 class="pt-1 desk:pt-4">
+          {{ seen ? `${capital(plural(seen, 'thing'))} for the vet` : 'Looked over, all well' }}
+        </h1>
+        <p class="why mt-2">It is in the diary. {{ seen ? 'Ring them today.' : 'Again in about a week.' }}</p>
+        <NuxtLink :to="`/dogs/${file.id}`" class="act act-filled mt-5 w-full">Back to today</NuxtLink>
+      </template>
+      <template v-else>
+        <h1 class="pt-1 desk:pt-4">Look {{ she ? 'her' : 'him' }} over, one minute</h1>
+        <p class="why mt-2">
+          Eyes and flat hands, nose to tail, before any tool. It says what to tell the vet, never what it is.
+        </p>
+        <ul v-if="concerns.length" class="mt-4 border-t border-vet">
+          <li v-for="c in concerns" :key="c.id" class="border-b border-rule py-2" data-open-concern>
+            <p class="flex gap-2 font-semibold text-vet">
+              <VetMark class="shrink-0" />{{ sayWhere(c.what.where) }}, {{ sayDay(c.day, today) }}
+            </p>
+            <p class="mt-1">{{ readOut(file, c, today) }}</p>
+            <div class="flex flex-wrap gap-x-5">
+              <button class="quiet" @click="close(c.id, 'vet')">The vet has seen it</button>
+              <button class="quiet" @click="close(c.id, 'well')">It is well</button>
+              <button class="quiet" @click="close(c.id, 'mistaken')">It was nothing</button>
+            </div>
+          </li>
+        </ul>
+        <button class="act act-filled mt-5 w-full text-[17px]" @click="at = 0">Begin at the eyes</button>
+        <ol class="mt-5 border-t border-ink" aria-label="The seven stops">
+          <li
+            v-for="(r, i) in ROUND"
+            :key="r.stop"
+            class="grid grid-cols-[26px_1fr] border-b border-rule py-1.5"
+          >
+            <span class="figure text-[18px] text-due">{{ i + 1 }}</span>
+            <span
+              ><b class="font-semibold">{{ r.stop }}</b>
+              <i class="why block text-[15px]">{{ r.look }}</i></span
+            >
+          </li>
+        </ol>
+      </template>
+    </div>
   </div>
 </template>

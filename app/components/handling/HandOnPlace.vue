@@ -1,0 +1,154 @@
+<script setup lang="ts">
+import { HANDLING_STEPS } from '#core/care/handling'
+import { regionOf, regionsOf } from '#core/coat/regions'
+import type { PlaceId } from '#core/coat/regions'
+import { BOXES } from '#drawing/boxes'
+import type { SheetId } from '#drawing/boxes'
+import type { BuildId } from '#drawing/builds'
+import { boundsOf } from '#drawing/geometry'
+import type { Pt } from '#drawing/geometry'
+import { BRUSH, HAND } from '#drawing/hand'
+import { lieFrom } from '#drawing/lie'
+import { regionOfPatch } from '#drawing/patch-region'
+import { middleOf } from '#drawing/strokes'
+
+/**
+ * Where the hand goes and how it lies, at a step of bringing a place along: near it, on it, round it, then
+ * the back of the tool, then strokes along the lie.
+ */
+const props = defineProps<{ place: PlaceId; step: number; build: BuildId }>()
+const region = computed(() => regionsOf(props.place)[0]!)
+const sheet = computed<SheetId>(() => (region.value.view === 'side' ? props.build : region.value.view))
+const drawing = useSheet(() => sheet.value)
+
+const WIDE = 1.3
+const LEAST = 430
+const seen = computed(() => {
+  for (const layer of drawing.value?.layers ?? []) {
+    if (!('part' in layer) || layer.part.far) continue
+    const patch = layer.part.patches.find(
+      (x) => regionOfPatch(x.name, region.value.side ?? 'left') === region.value.id,
+    )
+    if (!patch) continue
+    const [x0, y0, x1, y1] = boundsOf(patch.poly)
+    const middle = middleOf(patch.poly)
+    const height = Math.max(LEAST, (y1 - y0) * 1.9, ((x1 - x0) * 1.7) / WIDE)
+    const along = lieFrom(layer.part.arrows, 0).at(middle)
+    return {
+      view: [middle[0] - (height * WIDE) / 2, middle[1] - height / 2, height * WIDE, height] as [
+        number,
+        number,
+        number,
+        number,
+      ],
+      d: `M${patch.poly.map((p) => p.join(' ')).join('L')}Z`,
+      middle,
+      along,
+      unit: height / 330,
+    }
+  }
+  return null
+})
+const STEP = computed(() => HANDLING_STEPS[props.step])
+const tool = computed(() => props.step >= HANDLING_STEPS.indexOf('back of the tool'))
+/** Near is a hand's breadth off; from the next step on it lies there. */
+const off = computed(() => (props.step === 0 ? 74 : 0))
+const turn = computed(() =>
+  seen.value ? (Math.atan2(seen.value.along[1], seen.value.along[0]) * 180) / Math.PI : 0,
+)
+const stroke = computed(() => (seen.value ? seen.value.view[2] / 190 : 2))
+/** Strokes along the lie: one, several, or the whole place. */
+const strokes = computed(() => {
+  const s = seen.value
+  if (!s || props.step < HANDLING_STEPS.indexOf('one stroke')) return []
+  const many =
+    STEP.value === 'one stroke' ? [0] : STEP.value === 'several strokes' ? [-1, 0, 1] : [-2, -1, 0, 1, 2]
+  const across: Pt = [-s.along[1], s.along[0]]
+  return many.map((n) => {
+    const at = (k: number): Pt => [
+      s.middle[0] + across[0] * n * 26 * s.unit + s.along[0] * k * s.unit,
+      s.middle[1] + across[1] * n * 26 * s.unit + s.along[1] * k * s.unit,
+    ]
+    const tip = at(58)
+    const barb = (side: number) => {
+      const b: Pt = [
+        tip[0] - s.along[0] * 13 * s.unit + across[0] * side * 8 * s.unit,
+        tip[1] - s.along[1] * 13 * s.unit + across[1] * side * 8 * s.unit,
+      ]
+      return b.join(' ')
+    }
+    return `M${at(-42).join(' ')}L${tip.join(' ')}M${barb(1)}L${tip.join(' ')}L${barb(-1)}`
+  })
+})
+const how = computed(() =>
+  seen.value
+    ? `translate(${seen.value.middle[0] - seen.value.along[0] * (off.value + 28) * seen.value.unit} ${seen.value.middle[1] - seen.value.along[1] * (off.value + 28) * seen.value.unit}) rotate(${turn.value}) scale(${seen.value.unit * (region.value.tender || region.value.place.endsWith('foot') ? 0.8 : 1)})`
+    : '',
+)
+const box = computed(() => BOXES[sheet.value])
+</script>
+
+<template>
+  <figure>
+    <div class="faded overflow-hidden" :style="{ aspectRatio: WIDE }">
+      <DogDrawing
+        :sheet="sheet"
+        :states="{}"
+        :detail="1.3"
+        :window="seen?.view ?? [...box]"
+        class="!h-full !overflow-hidden"
+        role="img"
+        :aria-label="`${regionOf(region.id).label}: ${STEP}. The hand comes ${region.hold}.`"
+      >
+        <g v-if="seen" stroke-linejoin="round" stroke-linecap="round">
+          <path
+            :d="seen.d"
+            fill="color-mix(in srgb, var(--due) 9%, transparent)"
+            stroke="var(--due)"
+            :stroke-width="stroke"
+          />
+          <path
+            v-for="d in strokes"
+            :key="d"
+            :d="d"
+            fill="none"
+            stroke="var(--due)"
+            :stroke-width="stroke * 1.3"
+          />
+          <g :transform="how" :opacity="strokes.length ? 0.92 : 1">
+            <template v-if="tool">
+              <path :d="BRUSH.shape" fill="var(--coat)" stroke="var(--ink)" stroke-width="2.4" />
+              <path :d="BRUSH.lines" fill="none" stroke="var(--edge)" stroke-width="1.5" />
+            </template>
+            <g :transform="tool ? 'translate(-52 4)' : ''">
+              <path :d="HAND.cuff" fill="var(--well)" stroke="var(--ink)" stroke-width="2.2" />
+              <path :d="HAND.shape" fill="var(--skin)" stroke="var(--ink)" stroke-width="2.4" />
+              <path :d="HAND.lines" fill="none" stroke="var(--ink)" stroke-width="1.6" />
+            </g>
+            <path
+              v-if="step === 0"
+              d="M78-16q7 16 0 32M92-11q5 11 0 22"
+              fill="none"
+              stroke="var(--due)"
+              stroke-width="2.6"
+            />
+          </g>
+        </g>
+      </DogDrawing>
+    </div>
+    <figcaption class="mt-2 flex flex-wrap gap-x-6 text-[15px]">
+      <span
+        ><i class="why">hold</i>&ensp;<b class="font-semibold">{{ region.hold }}</b></span
+      >
+      <span
+        ><i class="why">way</i>&ensp;<b class="font-semibold">{{ region.lie }}</b></span
+      >
+    </figcaption>
+  </figure>
+</template>
+
+<style scoped>
+.faded {
+  mask-image: linear-gradient(transparent, #000 7%, #000 93%, transparent);
+}
+</style>

@@ -1,0 +1,295 @@
+<script setup lang="ts">
+import { v7 as uuid } from 'uuid'
+import { GRACE_DAYS, ROLES } from '#shared/limits'
+import type { Role } from '#shared/limits'
+import type { Household } from '#shared/api'
+import { ROLE_SAYS } from '~/words/roles'
+
+/** The people of a household and what each may do; how one hears of things; and the end of it. */
+const store = useMe()
+const router = useRouter()
+const home = ref<Household | null>(null)
+const { sayDate } = useInstants()
+const offline = ref(false)
+const problem = ref('')
+const owner = computed(() => store.me?.role === 'owner')
+async function load() {
+  try {
+    home.value = await api<Household>('/api/household')
+    offline.value = false
+  } catch (error) {
+    if (error instanceof NoSignal) offline.value = true
+    else problem.value = inWords(error)
+  }
+}
+onMounted(load)
+/** Does it, and shows how things are then. @returns whether it was done */
+async function go(call: () => Promise<unknown>): Promise<boolean> {
+  problem.value = ''
+  try {
+    await call()
+    await load()
+    return true
+  } catch (error) {
+    problem.value = error instanceof NoSignal ? 'This wants a signal; nothing was changed.' : inWords(error)
+    return false
+  }
+}
+
+const inviting = reactive({ name: '', role: 'helper' as Role })
+const link = ref('')
+const invite = () =>
+  go(async () => {
+    const { token } = await api<{ token: string }>('/api/household/invitations', {
+      method: 'POST',
+      body: { id: uuid(), name: inviting.name, role: inviting.role },
+    })
+    link.value = `${location.origin}/join/${token}`
+    inviting.name = ''
+  })
+const withdraw = (id: string) =>
+  go(() => api(`/api/household/invitations/${id}`, { method: 'DELETE' })).then(() => (link.value = ''))
+const setRole = (id: string, role: Role) =>
+  go(() => api(`/api/household/members/${id}`, { method: 'PUT', body: { role } })).then(() => store.load())
+/** Whom to take out, or oneself: asked first. */
+const leaving = ref<Household['members'][number] | null>(null)
+async function remove({ id, you }: Household['members'][number]) {
+  leaving.value = null
+  const gone = await go(() => api(`/api/household/members/${id}`, { method: 'DELETE' }))
+  if (gone && you) {
+    await store.forget()
+    await router.push('/')
+  }
+}
+
+const mine = computed(() => home.value?.mine)
+const hour = computed(() => {
+  const at = mine.value?.remindAt
+  return at === null || at === undefined
+    ? ''
+    : `${String(Math.floor(at / 60)).padStart(2, '0')}:${String(at % 60).padStart(2, '0')}`
+})
+const minuteOf = (time: string) => Number(time.slice(0, 2)) * 60 + Number(time.slice(3, 5))
+const change = (more: Partial<Household['mine']>) =>
+  go(() => api('/api/me', { method: 'PUT', body: { ...mine.value, ...more } }))
+const zones = computed(() => [
+  ...new Set([home.value?.timeZone ?? 'UTC', ...Intl.supportedValuesOf('timeZone')]),
+])
+const setZone = (timeZone: string) =>
+  go(() => api('/api/household', { method: 'PUT', body: { name: home.value!.name, timeZone } }))
+const name = ref<string | null>(null)
+async function rename() {
+  const wanted = (name.value ?? '').trim()
+  if (
+    await go(() =>
+      api('/api/household', { method: 'PUT', body: { name: wanted, timeZone: home.value!.timeZone } }),
+    )
+  ) {
+    name.value = null
+    await store.load()
+  }
+}
+
+const sure = ref(false)
+async function deleteAll() {
+  if (await go(() => api('/api/household/deletion', { method: 'POST', body: {} }))) sure.value = false
+}
+const keepAll = () => go(() => api('/api/household/deletion', { method: 'DELETE' }))
+</script>
+
+<template>
+  <section aria-label="People">
+    <slot name="portrait" :household="home" />
+    <p v-if="problem" class="refusal mt-4" role="alert">{{ problem }}</p>
+    <div class="mt-7 desk:grid desk:grid-cols-3 desk:gap-x-12">
+      <div>
+        <p v-if="offline" class="small" role="status">
+          No signal: who is here shows when there is one.
+          <button class="quiet" @click="load">Try again</button>
+        </p>
+        <p v-else-if="!home" class="small" role="status">Reading who is here</p>
+        <template v-else>
+          <p
+            v-if="home.deleteAfter"
+            class="mb-4 border-y border-caution py-2 font-semibold text-caution"
+            role="alert"
+          >
+            Everything here is deleted on {{ sayDate(home.deleteAfter) }}.
+            <button v-if="owner" class="act act-plain mt-2 w-full" @click="keepAll">Keep it after all</button>
+          </p>
+          <h2 class="border-b border-ink pb-1">Who is here</h2>
+          <ul>
+            <li
+              v-for="m in home.members"
+              :key="m.id"
+              class="flex flex-wrap items-center gap-x-3 border-b border-rule py-1"
+              :data-member="m.name"
+            >
+              <span class="min-w-0 flex-1 basis-40"
+                ><b class="font-semibold">{{ m.name }}</b
+                >{{ m.you ? ', you' : ''
+                }}<span v-if="m.email" class="small block truncate">{{ m.email }}</span></span
+              >
+              <select
+                v-if="owner"
+                :value="m.role"
+                :aria-label="`What ${m.name} may do`"
+                class="h-11 bg-transparent text-[15px]"
+                @change="setRole(m.id, ($event.target as HTMLSelectElement).value as Role)"
+              >
+                <option v-for="r in ROLES" :key="r" :value="r">{{ ROLE_SAYS[r].long }}</option>
+              </select>
+              <span v-else class="small">{{ ROLE_SAYS[m.role].long }}</span>
+              <button v-if="owner || m.you" class="quiet" @click="leaving = m">
+                {{ m.you ? 'Leave' : 'Take out' }}
+              </button>
+            </li>
+            <li
+              v-for="i in home.invitations"
+              :key="i.id"
+              class="flex items-center gap-3 border-b border-rule py-1"
+            >
+              <span class="flex-1"
+                >{{ i.name }}, {{ i.role
+                }}<span class="small block">invited, until {{ sayDate(i.expires) }}</span></span
+              >
+              <button class="quiet" @click="withdraw(i.id)">Withdraw</button>
+            </li>
+          </ul>
+          <form v-if="owner" class="mt-3" @submit.prevent="invite">
+            <div class="flex flex-wrap items-end gap-3">
+              <label class="min-w-0 flex-1 basis-40"
+                ><span class="small">Invite, by name</span
+                ><input
+                  v-model="inviting.name"
+                  class="field"
+                  name="invite-name"
+                  maxlength="40"
+                  required
+                  autocomplete="off"
+              /></label>
+              <select
+                v-model="inviting.role"
+                name="invite-role"
+                aria-label="What they may do"
+                class="h-12 bg-transparent"
+              >
+                <option v-for="r in ROLES" :key="r" :value="r">{{ ROLE_SAYS[r].long }}</option>
+              </select>
+            </div>
+            <button class="act act-plain mt-2 w-full">Make an invitation</button>
+          </form>
+          <div v-if="link" class="mt-3 border-l-[3px] border-due pl-3">
+            <p class="font-semibold">Give them this link</p>
+            <p class="small">It serves once, runs out in two weeks, and is shown this once.</p>
+            <input
+              :value="link"
+              readonly
+              class="field !text-[14px]"
+              aria-label="The invitation’s link"
+              data-invitation
+              @focus="($event.target as HTMLInputElement).select()"
+            />
+          </div>
+        </template>
+      </div>
+      <div class="mt-8 desk:mt-0">
+        <template v-if="home">
+          <h2 class="border-b border-ink pb-1">How you hear of things</h2>
+          <label class="flex min-h-12 items-center gap-2 border-b border-rule">
+            <input
+              type="checkbox"
+              name="mail-notes"
+              class="size-5 accent-ink"
+              :checked="home.mine.mailNotes"
+              @change="change({ mailNotes: ($event.target as HTMLInputElement).checked })"
+            />
+            the groomer’s notes by mail too
+          </label>
+          <div class="flex min-h-12 items-center gap-2 border-b border-rule">
+            <label class="flex flex-1 items-center gap-2"
+              ><input
+                type="checkbox"
+                name="remind"
+                class="size-5 accent-ink"
+                :checked="home.mine.remindAt !== null"
+                @change="change({ remindAt: ($event.target as HTMLInputElement).checked ? 17 * 60 : null })"
+              />
+              a reminder by mail of what is on the table</label
+            >
+            <input
+              v-if="home.mine.remindAt !== null"
+              type="time"
+              name="remind-at"
+              aria-label="When the reminder comes"
+              :value="hour"
+              class="h-11 bg-transparent"
+              @change="
+                ($event.target as HTMLInputElement).value &&
+                change({ remindAt: minuteOf(($event.target as HTMLInputElement).value) })
+              "
+            />
+          </div>
+          <template v-if="owner">
+            <label class="flex items-center gap-3 border-b border-rule">
+              <span class="flex-1">Time zone</span>
+              <select
+                name="time-zone"
+                class="h-12 max-w-[60%] bg-transparent text-right"
+                :value="home.timeZone"
+                @change="setZone(($event.target as HTMLSelectElement).value)"
+              >
+                <option v-for="z in zones" :key="z" :value="z">{{ z }}</option>
+              </select>
+            </label>
+            <form class="flex items-center gap-3 border-b border-rule" @submit.prevent="rename">
+              <label class="flex flex-1 items-center gap-3"
+                ><span>Called</span
+                ><input
+                  :value="name ?? home.name"
+                  name="household"
+                  maxlength="60"
+                  class="h-12 min-w-0 flex-1 bg-transparent text-right"
+                  @input="name = ($event.target as HTMLInputElement).value"
+              /></label>
+              <button v-if="name !== null && name.trim() !== home.name" class="quiet">Keep</button>
+            </form>
+          </template>
+        </template>
+      </div>
+      <div class="mt-8 desk:mt-0">
+        <slot name="acts" />
+        <template v-if="home">
+          <template v-if="owner">
+            <h2 class="mt-8 border-b border-ink pb-1">Delete everything</h2>
+            <p class="why mt-2">
+              Every dog, diary, photograph and note, for everyone here, {{ GRACE_DAYS }} days after you ask.
+              Until then it can be taken back. Save what you want to keep first: each dog’s data page has it.
+            </p>
+            <button v-if="!home.deleteAfter && !sure" class="quiet" @click="sure = true">
+              Delete everything
+            </button>
+            <div v-if="sure" class="mt-2 flex gap-3">
+              <button class="act act-plain flex-1" @click="sure = false">No, keep it</button>
+              <button class="act act-plain flex-1 !text-vet" @click="deleteAll">
+                Yes, in {{ GRACE_DAYS }} days
+              </button>
+            </div>
+          </template>
+          <LazyAskFirst
+            v-if="leaving"
+            :title="leaving.you ? `Leave ${home.name}?` : `Take ${leaving.name} out?`"
+            :why="
+              leaving.you
+                ? 'You see these dogs no more, and nothing of them stays on this device. An owner can invite you again.'
+                : `${leaving.name} sees these dogs no more. What they wrote stays. You can invite them again.`
+            "
+            :yes="leaving.you ? 'Leave' : 'Take out'"
+            @yes="remove(leaving)"
+            @no="leaving = null"
+          />
+        </template>
+      </div>
+    </div>
+  </section>
+</template>
