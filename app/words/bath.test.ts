@@ -31,6 +31,11 @@ describe('may I wash today', () => {
     expect(told({ answer: 'vet', why: 'sore' })).toMatchObject({ tone: 'vet', head: 'No bath: ring the vet' })
     expect(told({ answer: 'vet', why: 'stitches' }).why).toContain('Stitches stay dry')
   })
+  it('not at night, and with no dryer where a towel will do it says so', () => {
+    expect(told({ answer: 'night', from: 360 })).toMatchObject({ head: 'Not at night', tone: 'stop' })
+    expect(told({ answer: 'night', from: 360 }).why).toContain('From 06:00')
+    expect(told({ answer: 'yes' }).why).toContain('A towel and a warm room will do')
+  })
   it('a vet’s own plan is said in the vet’s words', () => {
     const said = sayWash(
       { answer: { answer: 'vet-plan' }, startBy: null },

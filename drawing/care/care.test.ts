@@ -1,7 +1,11 @@
 import { describe, expect, it } from 'vitest'
 import { DANGER_IDS, dangersNear, TRIM_IDS } from '../../core/care/dangers'
+import { CAUTIONS, regionOf } from '../../core/coat/regions'
 import { BUILD_IDS } from '../builds'
 import { distance } from '../geometry'
+import { lieFrom } from '../lie'
+import { middleOf } from '../strokes'
+import { underView } from '../under'
 import { CARE_DRAWINGS } from './index'
 import { DOT } from './plate'
 import { careDrawings } from './which'
@@ -30,6 +34,31 @@ describe('the care drawings', () => {
       'ear-edge',
     ])
       expect(ids).toContain(d)
+  })
+  it.each(['female', 'male'] as const)(
+    'underneath, %s: the arrows run with the lie, from the groin up to the ribs',
+    (sex) => {
+      const { arrows } = drawn.get(`underside-${sex}`)!
+      expect(arrows.length).toBeGreaterThan(0)
+      for (const d of arrows) {
+        const [from, ...more] = [...d.matchAll(/(-?[\d.]+)[ ,](-?[\d.]+)/g)].map((m) => Number(m[2]))
+        // Head up the page: towards the ribs is a smaller y.
+        expect(Math.min(...more)).toBeLessThan(from!)
+        expect(more[0]!).toBeLessThan(from!)
+      }
+    },
+  )
+  it('the coat lies so underneath too, and it is said so at the comb', () => {
+    const trunk = underView().layers.flatMap((l) =>
+      'part' in l && l.part.name === 'trunk' ? [l.part] : [],
+    )[0]!
+    const belly = trunk.patches.find((p) => p.name === 'belly')!
+    expect(lieFrom(trunk.arrows, 0).at(middleOf(belly.poly))[1]).toBeLessThan(0)
+    expect(regionOf('belly').lie).toContain('towards the ribs')
+    for (const id of ['belly', 'inner-thigh.left', 'inner-thigh.right'] as const)
+      expect(CAUTIONS[regionOf(id).caution]).toMatch(/Cover .*(sheath|vulva)/i)
+    expect(CAUTIONS[regionOf('belly').caution]).toMatch(/nipples, any hernia/)
+    expect(CAUTIONS[regionOf('inner-thigh.left').caution]).toMatch(/testicles/)
   })
   it('the same place of the other sex is never drawn on this dog', () => {
     for (const [name, p] of drawn) {

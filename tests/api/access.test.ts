@@ -288,6 +288,11 @@ describe('members', () => {
     const after = await write()
     expect(after.status).toBe(401)
     expect(after.json.message).toMatch(/^You are no longer a member of /)
+    expect(after.json.data).toEqual({ code: 'no-longer' })
+    expect((await visitor.call('GET', '/api/me')).json).toEqual({
+      nobody: 'no-longer',
+      says: after.json.message,
+    })
   })
   it('anyone may leave but the last owner', async () => {
     const { visitor, id } = await joined(mine, 'viewer')

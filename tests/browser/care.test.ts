@@ -247,6 +247,71 @@ describe.each(both)('the tidies, %s', (_name, screen) => {
     await page.says('Start:')
   })
 
+  it('red skin under a crust ends the face with the vet, before anything is cut', async () => {
+    await page.visit(`/dogs/${merle.id}/tidies?at=face`)
+    await page.press('Start:')
+    await page.says('in good light')
+    await page.says('Never alone')
+    await page.press('Next')
+    await page.says('never picked')
+    await page.press('Red or bare skin there: stop')
+    await page.find('[data-to-vet]')
+    await page.says('Stop here and ring the vet')
+    expect(await page.violations()).toEqual([])
+    const concerns = async () => (await ofKind(merle.id, 'concern')).length
+    const before = await concerns()
+    await page.press('Write it in')
+    await page.until(async () => (await concerns()) === before + 1, 'no concern on file')
+    expect((await ofKind(merle.id, 'concern')).at(-1)).toMatchObject({ where: 'eyes', seen: ['red'] })
+    await page.press('Undo')
+    await page.until(async () => (await concerns()) === before, 'it still stands')
+  })
+
+  it('ears: carriage is asked, the band goes on with the cut and comes off in the next step', async () => {
+    await page.visit(`/dogs/${merle.id}/tidies?at=ears`)
+    await page.says('Start:')
+    if (screen === PHONE) {
+      // Not said yet: no band for ears nobody has described.
+      expect(await page.text('section[aria-label="In this order"]')).not.toMatch(/band/i)
+      await page.press('ears hanging')
+    }
+    await page.says('Band off, before anything else')
+    await page.press('Start:')
+    for (const act of [/Comb the ear/, /A loose band on the hair below the leather, and shorten/]) {
+      const was = await page.text('[data-run] h1')
+      await page.press('Next')
+      await page.until(async () => (await page.text('[data-run] h1')) !== was, `still at ${was}`)
+      expect(await page.text('[data-run] h1')).toMatch(act)
+    }
+    expect(await page.text('[data-cautions]')).toMatch(/A forgotten band kills an ear/)
+    await page.press('Stop here')
+    await page.says('The band comes off first, from both ears.')
+    await page.press('Not done: write nothing')
+  })
+
+  it('the chart of lengths has guards alone, and a bare blade once it was taught, never below #15', async () => {
+    if (screen === DESK) return
+    const options = async () => {
+      await page.visit(`/dogs/${merle.id}/tidies?at=sanitary`)
+      await page.find('[name=blade]')
+      return page.driver.executeScript<string[]>(
+        `return [...document.querySelectorAll('[name=blade] option')].map((o) => o.textContent.trim())`,
+      )
+    }
+    const guards = await options()
+    expect(guards).toContain('12 mm, a guard comb')
+    expect(guards.filter((o) => o.includes('#'))).toEqual([])
+    await page.press('as Imke showed me')
+    await page.press('a bare #10 or #15 at the rear')
+    await page.until(
+      async () => (await options()).some((o) => o.includes('#15')),
+      'what was taught is not there',
+    )
+    expect((await options()).filter((o) => o.includes('#'))).toHaveLength(2)
+    await page.press('and blunt tips')
+    await page.until(async () => !(await options()).some((o) => o.includes('#')), 'a bare blade stays')
+  })
+
   it('evens left and right up, and a length longer than before the cut is met in words', async () => {
     await page.visit(`/dogs/${merle.id}/tidies?at=ears`)
     await page.press('Start:')
@@ -276,6 +341,38 @@ describe('what is looked at between', () => {
     await page.press('Undo')
     await page.until(async () => (await ofKind(brush.id, 'undercoat')).length === 0, 'still on file')
     expect(await page.violations()).toEqual([])
+  })
+  it('a clip at home is gated as a tidy is: as set, clean, dry, combed and without a knot', async () => {
+    const clip = () => page.visit(`/dogs/${brush.id}/tidies?at=clip`)
+    const starts = async () => /\nStart\n/.test(await page.words())
+    await clip()
+    await page.says('As you are set nothing that cuts is yours')
+    expect(await starts()).toBe(false)
+    await page.visit(`/dogs/${brush.id}/tidies?at=paws`)
+    await page.press('and blunt tips')
+    await page.until(async () => !(await page.words()).includes('as you are set'), 'still set to the comb')
+    await clip()
+    await page.says('Comb her clear first')
+    const knot = { kind: 'check', region: 'beard', finding: 'knot', count: 1, out: 0 } as const
+    await owner.call('POST', `/api/dogs/${brush.id}/entries`, {
+      entries: [...combed(['beard']), entry(today, knot)],
+    })
+    await clip()
+    await page.says('A knot was left in (beard)')
+    expect(await starts()).toBe(false)
+    await owner.call('POST', `/api/dogs/${brush.id}/entries`, {
+      entries: [entry(today, { kind: 'check', region: 'beard', finding: 'glides' })],
+    })
+    await clip()
+    await page.says('Never a blade at')
+    await page.until(starts, 'it does not start')
+    await page.press('dirty')
+    await page.says('Not on a dirty coat')
+    expect(await starts()).toBe(false)
+    await page.press('dirty')
+    await page.until(starts, 'it does not start again')
+    for (const d of ['anus', 'vulva'])
+      expect(await page.text('section[aria-label="A body clip at home"]')).toContain(d)
   })
   it('a clip at home is written with its lengths, and the stretch goes on', async () => {
     await page.visit(`/dogs/${brush.id}/tidies?at=clip`)

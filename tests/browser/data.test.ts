@@ -1,14 +1,18 @@
 import { mkdtempSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
+import { unzipSync } from 'fflate'
 import ICAL from 'ical.js'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { assess } from '../../core/record/fold'
 import { addDays } from '../../core/record/day'
+import { demoDogs } from '../../demo/household'
 import { readDiaryCsv } from '../../shared/diary-csv'
 import { readRecordFile } from '../../shared/record-file'
+import type { Entry } from '../../core/record/entries'
 import type { DogFile, Me } from '../../shared/api'
 import { entry } from '../support/dogs'
+import { aPicture } from '../support/pictures'
 import { currentInstant } from '../support/clock'
 import { daysAgo, newDog, newOwner, PASSWORD, startApp } from '../support/server'
 import type { Running, Visitor } from '../support/server'
@@ -46,6 +50,8 @@ afterAll(async () => {
   await running?.stop()
 })
 
+/** So that what a correction replaces goes up before it. */
+const inOrder = (list: readonly Entry[]) => [...list].sort((a, b) => (a.id < b.id ? -1 : 1))
 /** What a press on a saving button would hand to the browser. */
 async function saved(words: string): Promise<string> {
   await page.driver.executeScript(`
@@ -91,6 +97,53 @@ describe('out', () => {
     expect(titles).toContain('Tansy: the visit, Imke')
   })
 
+  it('everything of a dog as large as people’s, thirty photographs too, in one zip; cancelled, and failing, in words', async () => {
+    const [tansy] = demoDogs(today)
+    const photos = Array.from({ length: 30 }, (_, n) =>
+      entry(daysAgo(n % 20), { kind: 'photo', says: `no. ${n}` }),
+    )
+    await owner.call('POST', '/api/dogs', {
+      id: tansy!.id,
+      profile: { ...tansy!.profile, name: 'Large' },
+      entries: inOrder(tansy!.entries).slice(0, 50),
+    })
+    const rest = [...inOrder(tansy!.entries).slice(50), ...photos]
+    for (let i = 0; i < rest.length; i += 400)
+      await owner.call('POST', `/api/dogs/${tansy!.id}/entries`, { entries: rest.slice(i, i + 400) })
+    const picture = new Uint8Array(await aPicture(640, 480))
+    for (const p of photos)
+      expect((await owner.call('PUT', `/api/dogs/${tansy!.id}/photographs/${p.id}`, picture)).status).toBe(
+        200,
+      )
+    await page.visit(`/dogs/${tansy!.id}/data`)
+    await page.says('It is yours')
+    await page.driver.executeScript(`
+      window.handed = null
+      const was = URL.createObjectURL
+      URL.createObjectURL = (b) => { const r = new FileReader(); r.onload = () => (window.handed = r.result.split(',')[1]); r.readAsDataURL(b); return was.call(URL, b) }`)
+    // Nothing to pack with: said, and nothing saved.
+    await page.driver.executeScript(
+      `window.Packs = Worker; window.Worker = class { constructor() { setTimeout(() => this.onerror?.()) } postMessage() {} terminate() {} }`,
+    )
+    await page.press('Everything, with photographs')
+    await page.says('The zip could not be made on this device. Nothing was saved.')
+    await page.driver.executeScript('window.Worker = window.Packs')
+    // Cancelled part way.
+    await page.press('Everything, with photographs')
+    await page.press('Cancel')
+    await page.until(async () => !/Gathering/.test(await page.words()), 'it goes on')
+    expect(await page.words()).not.toContain('Nothing was saved')
+    expect(await page.driver.executeScript('return window.handed')).toBe(null)
+    await page.press('Everything, with photographs')
+    await page.until(() => page.driver.executeScript('return window.handed !== null'), 'no zip', 60_000)
+    const files = unzipSync(
+      Buffer.from(await page.driver.executeScript<string>('return window.handed'), 'base64'),
+    )
+    expect(Object.keys(files).filter((f) => f.startsWith('photographs/'))).toHaveLength(30)
+    const { file } = readRecordFile(Buffer.from(files['record.json']!).toString('utf8'))
+    expect(file.entries.length).toBeGreaterThanOrEqual(tansy!.entries.length + 30)
+  })
+
   it('a record of another household comes in as another dog, to the same state', async () => {
     const other = await newOwner(running.address, 'Bo')
     const theirs = newDog({ name: 'Moss' })
@@ -112,7 +165,7 @@ describe('out', () => {
     await page.press('Add Moss to this household')
     await page.until(async () => (await page.at()) === `/dogs/${theirs.id}`, 'not at the new dog')
     const mine = (await owner.call('GET', '/api/me')).json as unknown as Me
-    expect(mine.dogs.map((d) => d.profile.name).sort()).toEqual(['Moss', 'Tansy'])
+    expect(mine.dogs.map((d) => d.profile.name).sort()).toEqual(['Large', 'Moss', 'Tansy'])
     expect(assess(await fileOf(theirs.id), today)).toEqual(assess(file, today))
   })
 })

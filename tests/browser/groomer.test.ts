@@ -121,6 +121,11 @@ describe('the groomer’s room', () => {
     await groomer.tap(await groomer.find('[data-region="armpit.left"]'))
     await groomer.says('Left armpit')
     await groomer.press('mat')
+    // Counting sends nothing: the visit is still being entered.
+    await groomer.press('One more')
+    await groomer.press('One fewer')
+    await groomer.find('[name=place-mm]')
+    expect((await file()).entries.some((e) => e.what.kind === 'visit' && e.day === today)).toBe(false)
     await groomer.type('[name=place-mm]', '3')
     await groomer.press('Next place')
     await groomer.tap(await groomer.find('[data-region="hindfoot.left"]'))

@@ -1,10 +1,17 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { newDog, newOwner, PASSWORD, startApp } from '../support/server'
-import type { Running } from '../support/server'
-import { DESK, Page, PHONE, refused } from '../support/page'
+import type { Driver } from 'selenium-webdriver/chrome'
+import { v7 as uuid } from 'uuid'
+import { inventedWeather, nudgesOf } from '../../core/season/weather'
+import type { FeedDay } from '../../core/season/weather'
+import { currentInstant } from '../support/clock'
+import { daysAgo, newDog, newOwner, PASSWORD, startApp } from '../support/server'
+import type { Running, Visitor } from '../support/server'
+import { DESK, Key, NO_SERVER, Page, PHONE, refused } from '../support/page'
 
 /** Every screen: no axe violations in light and dark, no sideways scroll at both sizes, long words held. */
 let running: Running
+let owner: Visitor
+let email = ''
 let page: Page
 let link = ''
 const dog = newDog({
@@ -16,7 +23,7 @@ const dog = newDog({
 
 beforeAll(async () => {
   running = (await startApp({ GRUMBO_DEMO: '1', NUXT_PUBLIC_DEMO: 'true' })).running
-  const owner = await newOwner(running.address, 'Ada')
+  owner = await newOwner(running.address, 'Ada')
   await owner.call('POST', '/api/dogs', dog)
   await owner.call(
     'POST',
@@ -34,7 +41,7 @@ beforeAll(async () => {
     days: 9,
   })
   link = `/l/${String(json.token)}`
-  const email = String((await owner.call('GET', '/api/me')).json.email)
+  email = String((await owner.call('GET', '/api/me')).json.email)
   page = await Page.open(running.address, DESK)
   await page.signIn(email, PASSWORD)
 })
@@ -136,7 +143,7 @@ const SCREENS: [string, () => Promise<void>, string | RegExp][] = [
   ['your data', () => page.visit(`/dogs/${dog.id}/data`), 'Bring in'],
   ['the look-over', () => page.visit(`/dogs/${dog.id}/look-over`), 'Begin at the eyes'],
   ['handling', () => page.visit(`/dogs/${dog.id}/handling`), /two minutes|Nothing is hard/],
-  ['how you work', () => page.visit(`/dogs/${dog.id}/ways`), 'Which way do the lines go?'],
+  ['how you work', () => page.visit(`/dogs/${dog.id}/ways`), 'The weather here is invented'],
   ['the note', () => page.visit(`/dogs/${dog.id}/groomer`), 'Drafted from what you wrote down'],
   [
     'the note, sent',
@@ -242,6 +249,146 @@ it('setup, every question: nothing axe minds, nothing sideways', async () => {
     if (words === 'last visit') await page.press('two weeks ago')
     await looksWell(words)
   }
+})
+
+it('a dog no groomer has seen begins from when a comb last went through', async () => {
+  await page.type('[name=groomer]', 'Imke')
+  await page.press('Make the plan')
+  await page.until(async () => (await page.at()).startsWith('/dogs/'), 'no dog was made')
+  await page.press('40')
+  await page.says(/Comb \S+ places/)
+  await page.visit(`${await page.at()}/bath`)
+  await page.says('0 of 41 places')
+})
+
+it('the invented weather moves nothing until it is turned on, and never passes for fact', async () => {
+  const feed = (await owner.call('GET', '/api/weather')).json as unknown as { days: FeedDay[] }
+  expect(feed.days.every((d) => d.invented)).toBe(true)
+  const nudges = nudgesOf(inventedWeather(daysAgo(0), 'north'))
+  await page.visit(`/dogs/${dog.id}`)
+  await page.says('Since then')
+  if (nudges.length) await page.says('Invented weather:')
+  expect(await page.words()).not.toMatch(/\nRain today/)
+  await page.visit(`/dogs/${dog.id}/ways`)
+  await page.until(
+    async () => !(await (await page.find('[name=weather]')).isSelected()),
+    'an invention moves the plan unasked',
+  )
+})
+
+it('at a desk each of these has the drawing it is about', async () => {
+  await page.size(DESK)
+  for (const path of [
+    ...['handling', 'look-over', 'knot', 'data'].map((p) => `/dogs/${dog.id}/${p}`),
+    '/household',
+  ]) {
+    await page.visit(path)
+    await page.until(
+      () =>
+        page.driver.executeScript(
+          `return [...document.querySelectorAll('main svg')].some((s) => s.getBoundingClientRect().width >= 200 && s.querySelectorAll('path').length > 20)`,
+        ),
+      `${path} has no drawing`,
+    )
+  }
+  // A table with nothing on it shows the dog as it stands.
+  await page.visit('/household')
+  await page.press('Wisp')
+  await page.says(/Rub down|Nothing to comb/)
+  await page.visit(`${await page.at()}/table`)
+  await page.says('Nothing waits on the table')
+  await page.find('section[aria-label="What to comb"] svg path')
+})
+
+describe('controls', () => {
+  it('More closes on Escape, on a press beside it, and on going there', async () => {
+    await page.size(PHONE)
+    await page.visit(`/dogs/${dog.id}`)
+    const open = async () => (await page.all('[data-more]')).length > 0
+    await page.press('More')
+    await page.until(open, 'it does not open')
+    expect(await page.violations()).toEqual([])
+    await page.keys(Key.ESCAPE)
+    await page.until(async () => !(await open()), 'Escape does not close it')
+    await page.press('More')
+    await page.until(open, 'it does not open again')
+    await page.tap(await page.find('#main h1'))
+    await page.until(async () => !(await open()), 'a press beside it does not close it')
+    await page.press('More')
+    await page.press('Diary')
+    await page.until(async () => (await page.at()).endsWith('/diary'), 'it leads nowhere')
+    await page.until(async () => !(await open()), 'it stays open')
+  })
+  it('radio groups are walked by arrow keys', async () => {
+    await page.visit(`/dogs/${dog.id}/tidies?at=paws`)
+    const checked = () => page.text('[role=radio][aria-checked=true]')
+    const radio = await page.find('[role=radiogroup] [role=radio][aria-checked=true]')
+    const was = await radio.getText()
+    await page.driver.executeScript('arguments[0].focus()', radio)
+    await page.keys(Key.ARROW_RIGHT)
+    await page.until(async () => (await checked()) !== was, 'the arrow moves nothing')
+    await page.keys(Key.ARROW_LEFT)
+    await page.until(async () => (await checked()) === was, 'the arrow back moves nothing')
+    expect(
+      await page.driver.executeScript(
+        `return document.querySelectorAll('[role=radiogroup]:not([id^=headlessui])').length`,
+      ),
+    ).toBe(0)
+  })
+  it('a strokes worker that fails is told in words, and the places can still be pressed', async () => {
+    const bare = await Page.open(running.address, DESK)
+    bare.foresee(NO_SERVER, /Failed to load|strokes\.worker/)
+    const block = (urls: string[]) =>
+      (bare.driver as Driver).sendDevToolsCommand('Network.setBlockedURLs', { urls })
+    await (bare.driver as Driver).sendDevToolsCommand('Network.enable', {})
+    await (bare.driver as Driver).sendDevToolsCommand('Network.setBypassServiceWorker', { bypass: true })
+    await block(['*strokes.worker*'])
+    await bare.signIn(email, PASSWORD)
+    await bare.visit(`/dogs/${dog.id}`)
+    await bare.says('The map could not be drawn.')
+    await bare.tap(await bare.find('[data-region=beard]'))
+    await bare.says('Comb just this')
+    await block([])
+    await bare.press('Try again')
+    await bare.until(
+      async () => !(await bare.words()).includes('could not be drawn'),
+      'it is not drawn again',
+    )
+    await bare.close()
+  })
+})
+
+describe('days of instants', () => {
+  it('are the reader’s: a note sent this evening is of today, wherever that is; far dates say their year', async () => {
+    // Where the day is not UTC's now.
+    const zone = currentInstant().getUTCHours() < 11 ? 'Pacific/Pago_Pago' : 'Pacific/Kiritimati'
+    const home = (await owner.call('GET', '/api/household')).json
+    await owner.call('PUT', '/api/household', { name: home.name, timeZone: zone })
+    await owner.call('POST', `/api/dogs/${dog.id}/notes`, { id: uuid(), body: 'This evening.' })
+    const { json } = await owner.call('POST', `/api/dogs/${dog.id}/shares`, {
+      id: uuid(),
+      groomer: 'Imke',
+      scope: 'stretch',
+      days: 365,
+    })
+    const there = await Page.open(running.address, DESK)
+    await there.timeZone(zone)
+    await there.visit(`/l/${String(json.token)}`)
+    await there.says('This evening.')
+    await there.until(
+      async () =>
+        /today/.test(
+          await there.driver.executeScript<string>(
+            `return [...document.querySelectorAll('li')].find((l) => l.textContent.includes('This evening.')).textContent`,
+          ),
+        ),
+      'the note is not of today',
+    )
+    const ends = new Date(currentInstant().getTime() + 365 * 86_400_000)
+    const year = new Intl.DateTimeFormat('en', { timeZone: zone, year: 'numeric' }).format(ends)
+    await there.says(new RegExp(`open until \\d+ [A-Z][a-z]+ ${year}`))
+    await there.close()
+  })
 })
 
 it('a smooth coat is asked for nothing but a rub-down, and it is written in one press', async () => {

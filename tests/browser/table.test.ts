@@ -218,6 +218,52 @@ describe('by touch, on a phone', () => {
   })
 })
 
+describe('what a table is left with', () => {
+  it('a knot the dog will not let be parted was stopped, and its place is not clear', async () => {
+    await page.size(PHONE)
+    page.byTouch = true
+    await page.visit(`/dogs/${merle.id}/knot`)
+    await page.says('Where is the knot?')
+    await page.choose('select', 'nape')
+    await page.answerKnot('It looks and feels well', 'He will not let me')
+    await page.says('Leave it for Imke')
+    await page.press('Write it in')
+    const there = async () => (await checksOf(merle.id)).filter((c) => c.region === 'nape').at(-1)
+    await page.until(async () => (await there())?.decided, 'not on file')
+    expect(await there()).toMatchObject({
+      finding: 'knot',
+      comfort: 'stopped',
+      decided: { why: 'not-allowed' },
+    })
+  })
+
+  it('midnight passes over a table in use; one that was left is asked about', async () => {
+    await page.visit(`/dogs/${merle.id}/table`)
+    await page.press('Minutes')
+    await page.press('Start')
+    await page.find('[data-finding=glides]')
+    // From whatever it is to two minutes before midnight, and a place done there.
+    const toMidnight = await page.driver.executeScript<number>(
+      `const now = new Date(Date.now() + (globalThis.grumboClockAheadMs ?? 0)), end = new Date(now)
+       end.setHours(24, 0, 0, 0); return end - now`,
+    )
+    await page.passTime(toMidnight - 120_000)
+    const at = await page.text('h1')
+    await finding('glides')
+    await nextPlace(at)
+    await page.passTime(300_000)
+    // The page has looked at its clock: the minutes at the table have gone on.
+    const before = await page.words()
+    await page.until(async () => (await page.words()) !== before, 'the clock stands')
+    expect(await page.words()).not.toContain('still open')
+    await page.find('[data-finding=glides]')
+    await page.passTime(20 * 60_000)
+    await page.says('A session is still open')
+    await page.press('Close it as it was')
+    await page.says(/on the table|Nothing waits/)
+  })
+})
+
 describe('what happens between sessions', () => {
   it('is written in one press, answers in the odds, and can be taken back', async () => {
     await page.visit(`/dogs/${wren.id}`)

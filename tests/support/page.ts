@@ -188,6 +188,17 @@ export class Page {
     )
   }
 
+  /** The device stands in another time zone from the next page on. */
+  timeZone = (timezoneId: string) =>
+    (this.driver as Driver).sendDevToolsCommand('Emulation.setTimezoneOverride', { timezoneId })
+  /** Time goes by on this page, with nobody pressing anything. */
+  passTime = (ms: number) =>
+    this.driver.executeScript(
+      `globalThis.grumboClockAheadMs = (globalThis.grumboClockAheadMs ?? 0) + arguments[0]
+       document.dispatchEvent(new Event('visibilitychange'))`,
+      ms,
+    )
+
   /** WCAG 2.2 A and AA by axe, here and now; what it minds, in short. */
   async violations(): Promise<string[]> {
     await this.driver.executeScript(`if (!window.axe) { ${AXE} }`)

@@ -34,13 +34,17 @@ const seen = computed(() => {
     const middle = middleOf(patch.poly)
     const height = Math.max(LEAST, (y1 - y0) * 1.9, ((x1 - x0) * 1.7) / WIDE)
     const along = lieFrom(layer.part.arrows, 0).at(middle)
+    const [bx, by, bw, bh] = BOXES[sheet.value]
+    // No more paper than there must be beside the dog.
+    const within = (from: number, size: number, low: number, high: number) =>
+      Math.max(low, Math.min(from, high - size))
     return {
-      view: [middle[0] - (height * WIDE) / 2, middle[1] - height / 2, height * WIDE, height] as [
-        number,
-        number,
-        number,
-        number,
-      ],
+      view: [
+        within(middle[0] - (height * WIDE) / 2, height * WIDE, bx - 40, bx + bw + 40),
+        within(middle[1] - height / 2, height, by - 30, by + bh + 14),
+        height * WIDE,
+        height,
+      ] as [number, number, number, number],
       d: `M${patch.poly.map((p) => p.join(' ')).join('L')}Z`,
       middle,
       along,

@@ -79,10 +79,12 @@ const LEAD = { owner: 5.5, helper: 3.4, viewer: 0 } as const
         <NuxtLink :to="`/dogs/${d.id}`" class="block truncate font-serif text-[21px] font-medium">{{
           d.profile.name
         }}</NuxtLink>
-        <span class="small block truncate"
+        <span class="small block"
           >{{ d.profile.weightKg }} kg, {{ COATS[d.profile.coat].label.toLowerCase() }}</span
         >
-        <NuxtLink :to="`/dogs/${d.id}/data`" class="quiet">{{ d.profile.name }}’s data, out and in</NuxtLink>
+        <NuxtLink :to="`/dogs/${d.id}/data`" class="quiet"
+          ><span class="max-desk:sr-only">{{ d.profile.name }}’s </span>data, out and in</NuxtLink
+        >
       </li>
     </ul>
   </section>

@@ -45,18 +45,23 @@ useHead({ title: 'A knot · Grumbo' })
 </script>
 
 <template>
-  <div v-if="!region" class="desk:grid desk:grid-cols-[minmax(0,1fr)_350px] desk:gap-12 desk:pt-4">
+  <div
+    v-if="!region"
+    class="grid desk:grid-cols-[minmax(0,1fr)_350px] desk:grid-rows-[auto_1fr] desk:gap-x-12 desk:pt-4"
+  >
+    <div class="desk:col-start-2">
+      <h1 class="pt-1 desk:pt-0">Where is the knot?</h1>
+      <p class="why mt-2">Press the place on the map, or name it. Then a few questions, one at a time.</p>
+    </div>
     <CoatMap
       v-model:picked="region"
       :build="buildOf(file.profile.coat)"
       :shades="shades"
       :say="(id) => sayChance(chances[id])"
       compact
-      class="order-2 mt-3 pr-[72px] desk:order-none desk:mt-0"
+      class="mt-3 pr-[72px] desk:col-start-1 desk:row-span-2 desk:row-start-1 desk:mt-0"
     />
-    <section aria-label="Where" class="flex flex-col">
-      <h1 class="pt-1 desk:pt-0">Where is the knot?</h1>
-      <p class="why mt-2">Press the place on the map, or name it. Then a few questions, one at a time.</p>
+    <section aria-label="Where" class="desk:col-start-2">
       <label class="mt-4 block border-t border-rule pt-2">
         <span class="font-semibold">or name it</span>
         <select v-model="region" class="mt-1 h-14 w-full border-b border-edge bg-transparent text-[17px]">
