@@ -11,6 +11,7 @@ import { db } from '../db/client'
 import { entries, photographs } from '../db/schema'
 import { householdOf } from './accounts'
 import { dogFile } from './dogs'
+import { notesOf } from './notes'
 import { todayIn } from './shared-dog'
 
 /** What is decoded; anything else, drawings that can carry script among them, is not a photograph. */
@@ -69,12 +70,20 @@ export async function photographOf(householdId: string, dogId: string, id: strin
   return row.jpeg
 }
 
-/** A photograph of the diary as a share shows it: what the owner took back, or what lies before a share's stretch, is not there. */
+/**
+ * A photograph of the diary as a share shows it: what the owner took back is not there, nor what lies
+ * before a share's stretch, but for what was sent along with a note and goes on standing in the thread.
+ */
 export async function sharedPhotograph({ householdId, dogId, scope }: LinkHolder, id: string) {
-  const [file, household] = await Promise.all([dogFile(householdId, dogId), householdOf(householdId)])
+  const [file, household, thread] = await Promise.all([
+    dogFile(householdId, dogId),
+    householdOf(householdId),
+    notesOf(householdId, dogId),
+  ])
   const from = scope === 'history' ? '' : stretchStart(file, todayIn(household.timeZone))
-  const entry = timeline(file.entries).find((f) => f.id === id && f.what.kind === 'photo' && f.day >= from)
-  if (!entry) throw refuse(404, 'There is no picture here.')
+  const sent = thread.some((n) => n.attached?.photographs?.includes(id))
+  const entry = timeline(file.entries).find((f) => f.id === id && f.what.kind === 'photo')
+  if (!entry || !(sent || entry.day >= from)) throw refuse(404, 'There is no picture here.')
   return photographOf(householdId, dogId, id)
 }
 

@@ -29,6 +29,8 @@ const dog = newDog({
   nextVisit: addDays(today, 20),
   minutes: [0, 0, 0, 0, 0, 0, 0],
 })
+/** A dog with a diary as long as people's. */
+const [tansy] = demoDogs(today)
 const folder = mkdtempSync(join(tmpdir(), 'grumbo-data-'))
 const fileOf = async (id = dog.id) => (await owner.call('GET', `/api/dogs/${id}`)).json as unknown as DogFile
 
@@ -98,7 +100,6 @@ describe('out', () => {
   })
 
   it('everything of a dog as large as people’s, thirty photographs too, in one zip; cancelled, and failing, in words', async () => {
-    const [tansy] = demoDogs(today)
     const photos = Array.from({ length: 30 }, (_, n) =>
       entry(daysAgo(n % 20), { kind: 'photo', says: `no. ${n}` }),
     )
