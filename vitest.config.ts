@@ -4,7 +4,14 @@ import { defineConfig } from 'vitest/config'
 const here = (path: string) => fileURLToPath(new URL(path, import.meta.url))
 
 export default defineConfig({
-  resolve: { alias: { '#core': here('./core'), '#shared': here('./shared'), '#drawing': here('./drawing') } },
+  resolve: {
+    alias: {
+      '~': here('./app'),
+      '#core': here('./core'),
+      '#shared': here('./shared'),
+      '#drawing': here('./drawing'),
+    },
+  },
   test: {
     projects: [
       { extends: true, test: { name: 'unit', include: ['{core,shared,drawing,app,server}/**/*.test.ts'] } },

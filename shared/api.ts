@@ -48,10 +48,11 @@ export const newDogBody = z.strictObject({
 })
 export const profileBody = z.strictObject({ profile: profileSchema })
 export const MOST_ENTRIES_AT_ONCE = 500
+/** Entries are parsed one by one, so that one that is wrong keeps none of the others waiting. */
 export const entriesBody = z.strictObject({
   entries: z
-    .array(entrySchema)
-    .min(1)
+    .array(z.unknown())
+    .min(1, 'There is no entry in it.')
     .max(MOST_ENTRIES_AT_ONCE, `Send at most ${MOST_ENTRIES_AT_ONCE} entries at once.`),
 })
 
@@ -120,6 +121,23 @@ export const visitBody = z.strictObject({
   advice: z.array(entrySchema).max(30, 'Thirty instructions are more than anyone keeps.'),
   note: replyBody.optional(),
 })
+
+/** An entry that was not taken, by its id, and why. */
+const refusedEntrySchema = z.object({
+  id: z.string(),
+  /** Its day has not come by the server's clock, or it is wrong whenever it is sent. */
+  code: z.enum(['not-come-yet', 'wrong']),
+  says: z.string(),
+})
+export type RefusedEntry = z.output<typeof refusedEntrySchema>
+/** What becomes of entries that were sent, each by its id: only so do they leave the device. */
+export const entriesAnswer = z.object({
+  taken: z.array(z.string()),
+  refused: z.array(refusedEntrySchema),
+  /** The server's time, for a device whose clock is off. */
+  now: z.iso.datetime(),
+})
+export type EntriesAnswer = z.output<typeof entriesAnswer>
 
 export type NewDog = z.input<typeof newDogBody>
 
@@ -221,6 +239,9 @@ export interface Refusal {
   fields?: Record<string, string>
   /** What a page acts on; the words are for people. */
   code?: 'no-longer'
+  /** Of entries, those that were not taken, by the server's time. */
+  refused?: RefusedEntry[]
+  now?: string
 }
 /** Who is there, where nobody is signed in. */
 export interface Nobody {

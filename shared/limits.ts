@@ -12,3 +12,6 @@ export type Scope = (typeof SCOPES)[number]
 
 /** Days between asking for everything to be deleted and its going (judgement). */
 export const GRACE_DAYS = 14
+
+/** A header of every answer of ours: a login page of a café's network, answering in our place, has none. */
+export const OURS = 'x-grumbo'

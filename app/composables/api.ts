@@ -1,18 +1,31 @@
 import { FetchError, ofetch } from 'ofetch'
 import type { Refusal } from '#shared/api'
+import { OURS } from '#shared/limits'
+import { TROUBLE } from '~/words/trouble'
+import type { TroubleKind } from '~/words/trouble'
 
-/** A call to our own API. Refusals come back as `Refused`, no signal as `NoSignal`. */
-export class NoSignal extends Error {
-  constructor() {
-    super('There is no signal just now.')
+/**
+ * A call that met no answer of ours: no network, a server that is away, or a network's own page in our
+ * place. What it would have changed may or may not be changed; sending it again is safe.
+ */
+export class NoAnswer extends Error {
+  constructor(
+    readonly kind: TroubleKind,
+    /** How long the server asks to be left alone, ms. */
+    readonly retryAfterMs: number | null = null,
+  ) {
+    super(TROUBLE[kind].says)
   }
 }
+/** Our server said no, in words. */
 export class Refused extends Error {
   constructor(
     readonly statusCode: number,
     message: string,
     readonly fields: Record<string, string> = {},
     readonly code: Refusal['code'] = undefined,
+    readonly retryAfterMs: number | null = null,
+    readonly refusal: Partial<Refusal> = {},
   ) {
     super(message)
   }
@@ -24,23 +37,71 @@ interface Options {
   headers?: Record<string, string>
   responseType?: 'json' | 'blob'
 }
+/** Something that reads an answer, and throws where it is not what it should be. */
+export interface Answered<T> {
+  parse: (raw: unknown) => T
+}
 
-/** @throws NoSignal when the server cannot be reached, Refused with its words when it says no */
-export async function api<T>(path: string, options: Options = {}): Promise<T> {
+/** How long an answer is waited for, ms (judgement). */
+const PATIENCE_MS = 15_000
+
+/** Seconds, or a date: as the header may give it, in ms from now. */
+function retryAfter(headers: Headers): number | null {
+  const said = headers.get('retry-after')
+  if (!said) return null
+  const ms = /^\d+$/.test(said) ? Number(said) * 1000 : Date.parse(said) - currentMs()
+  return Number.isFinite(ms) && ms > 0 ? ms : null
+}
+
+/**
+ * A call to our own API.
+ * @param answer reads what comes back; loaded only when something does
+ * @throws NoAnswer when our server did not answer, Refused with its words when it says no
+ */
+export async function api<T>(
+  path: string,
+  options: Options = {},
+  answer?: () => Promise<Answered<T>>,
+): Promise<T> {
+  let response: Awaited<ReturnType<typeof ofetch.raw<unknown>>>
   try {
-    return (await ofetch(path, { retry: 0, timeout: 15_000, ...options })) as T
+    response = await ofetch.raw<unknown>(path, {
+      retry: 0,
+      timeout: PATIENCE_MS,
+      ...options,
+    } as Parameters<typeof ofetch.raw<unknown>>[1])
   } catch (error) {
-    if (!(error instanceof FetchError) || !error.response || error.response.status >= 500)
-      throw new NoSignal()
-    const said = error.data as { message?: string; data?: Pick<Refusal, 'fields' | 'code'> } | undefined
+    if (!(error instanceof FetchError) || !error.response) throw new NoAnswer('no-signal')
+    const { status, headers } = error.response
+    if (status >= 500) throw new NoAnswer('server-away', retryAfter(headers))
+    if (!headers.has(OURS)) throw new NoAnswer('not-ours')
+    const said = error.data as { message?: string; data?: Partial<Refusal> } | undefined
     throw new Refused(
-      error.response.status,
+      status,
       said?.message ?? 'That did not work.',
       said?.data?.fields,
       said?.data?.code,
+      retryAfter(headers),
+      said?.data,
     )
+  }
+  if (!response.headers.has(OURS)) throw new NoAnswer('not-ours')
+  if (!answer) return response._data as T
+  const reads = await answer()
+  try {
+    return reads.parse(response._data)
+  } catch {
+    throw new NoAnswer('not-understood')
   }
 }
 
-export const inWords = (error: unknown) =>
-  error instanceof Error ? error.message : 'Something went wrong. Nothing was lost.'
+/**
+ * What went wrong, in a sentence.
+ * @param left what is to be said of what was being done, where our server did not answer
+ */
+export const inWords = (error: unknown, left = '') =>
+  error instanceof NoAnswer
+    ? [error.message, left].filter(Boolean).join(' ')
+    : error instanceof Error
+      ? error.message
+      : 'Something went wrong. Nothing was lost.'

@@ -69,7 +69,7 @@ export async function previewOf(
 
 /**
  * Adds a dog from its file: the dog with its first entries, then the rest. Done again after a signal
- * was lost, it adds what is missing. @throws NoSignal, Refused
+ * was lost, it adds what is missing. @throws NoAnswer, Refused
  */
 export async function bringDog(p: Extract<Preview, { kind: 'dog' }>, taken: boolean): Promise<string> {
   const id = taken ? uuid() : p.id

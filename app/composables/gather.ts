@@ -27,7 +27,7 @@ export class Cancelled extends Error {}
  * All there is of a dog in one zip: record, diary, calendar, thread and photographs.
  * @param gathered told the share that is done
  * @param signal ends it part way
- * @throws NoSignal, Refused, Cancelled, Error in words where it could not be packed
+ * @throws NoAnswer, Refused, Cancelled, Error in words where it could not be packed
  */
 export async function gatherAll(
   file: DogFile,

@@ -17,7 +17,7 @@ export function useHabits() {
       problem.value = ''
       return true
     } catch (error) {
-      problem.value = error instanceof NoSignal ? 'This wants a signal; nothing was changed.' : inWords(error)
+      problem.value = inWords(error, 'Nothing was changed.')
       return false
     }
   }

@@ -10,6 +10,8 @@ export interface Waiting {
   entry: Entry
   /** The server would not have it, and why. It stays here until the owner has seen that. */
   refused?: string
+  /** Its day has not come by the server's clock: this device's is ahead. */
+  ahead?: true
 }
 /** A session at the table in progress. */
 export interface OpenTable {

@@ -17,8 +17,7 @@ async function signOut() {
     await store.signOut()
     await router.push('/')
   } catch (error) {
-    problem.value =
-      error instanceof NoSignal ? 'There is no signal, so signing out has to wait.' : inWords(error)
+    problem.value = inWords(error, 'Signing out has to wait.')
   }
 }
 useHead({ title: 'Household · Grumbo' })

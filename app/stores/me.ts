@@ -20,8 +20,9 @@ export const useMe = defineStore('me', () => {
         me.value = answer
         await keepMe(answer).catch(() => undefined)
       }
-    } catch (error) {
-      me.value = error instanceof NoSignal ? ((await keptMe().catch(() => null)) ?? null) : null
+    } catch {
+      // Neither a server that is away nor one that says to wait means that nobody is signed in.
+      me.value = (await keptMe().catch(() => null)) ?? null
     }
     return me.value
   }

@@ -193,6 +193,8 @@ const correctionSchema = z.strictObject({
   kind: z.literal('correction'),
   replaces: z.uuid('A correction names the entry it replaces.'),
   by: factSchema.nullable(),
+  /** The latest entry it was made in view of: another device's clock may run ahead of this one's. */
+  knows: z.uuid().optional(),
 })
 
 export const entrySchema = z.strictObject({

@@ -30,6 +30,13 @@ const minuteOf = (f: DatedFact) =>
 const compare = (a: string | number, b: string | number) => (a < b ? -1 : a > b ? 1 : 0)
 
 /**
+ * When an entry was made, to be compared: later than anything it was made in view of, though its own id,
+ * from a clock that is behind, may be earlier.
+ */
+const madeAt = ({ id, what }: Entry) =>
+  what.kind === 'correction' && what.knows && what.knows >= id ? `${what.knows}+` : id
+
+/**
  * The facts in force, in the order they count: day, time or usual time, then id. The same entries in
  * any order, or given twice, come out the same. A correction stands in for what it replaces; taking
  * a correction back (by correcting it with nothing) brings the earlier entry back.
@@ -41,7 +48,7 @@ export function timeline(entries: readonly Entry[]): DatedFact[] {
 
   // Newest correction first: one that was itself taken back no longer speaks.
   const verdict = new Map<string, Fact | null>()
-  for (const e of [...all].reverse()) {
+  for (const e of [...all].sort((a, b) => compare(madeAt(b), madeAt(a)) || compare(b.id, a.id))) {
     if (e.what.kind !== 'correction' || verdict.get(e.id) === null) continue
     if (!verdict.has(e.what.replaces)) verdict.set(e.what.replaces, e.what.by)
   }

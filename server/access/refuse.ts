@@ -3,7 +3,7 @@ import type { z } from 'zod'
 import type { Refusal } from '../../shared/api'
 
 /** A refusal in words, with no stack and nothing about anyone else. */
-export const refuse = (statusCode: number, message: string, more?: Pick<Refusal, 'fields' | 'code'>) =>
+export const refuse = (statusCode: number, message: string, more?: Omit<Refusal, 'statusCode' | 'message'>) =>
   createError({ statusCode, message, data: more })
 
 /** What a schema minded, one sentence a field; the first leads. */

@@ -1,7 +1,8 @@
-import { defineEventHandler, getHeader, getRequestIP, getRouterParam, readRawBody } from 'h3'
+import { defineEventHandler, getHeader, getRequestIP, getRouterParam, readRawBody, setHeader } from 'h3'
 import type { EventHandler, H3Event } from 'h3'
 import type { z } from 'zod'
 import type { Nobody } from '../../shared/api'
+import { OURS } from '../../shared/limits'
 import { findDog } from '../services/dogs'
 import { findKept } from '../services/shares'
 import { authorise } from './authorise'
@@ -97,6 +98,8 @@ export function route<K extends RouteKey, Body = undefined>(
 ): EventHandler {
   const row = routeRow(key)
   return defineEventHandler(async (event) => {
+    // A network's own page in place of ours does not carry it.
+    setHeader(event, OURS, '1')
     checkOrigin(event)
     if (row.ration) await ration(key, getRequestIP(event) ?? 'unknown', row.ration)
     const visitor = await visitorOf(event, key)

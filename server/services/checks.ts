@@ -1,11 +1,12 @@
-import { currentInstant } from '../clock'
 import { addDays } from '../../core/record/day'
 import type { Entry, Fact } from '../../core/record/entries'
 import type { Profile } from '../../core/record/profile'
 import { timeline } from '../../core/record/timeline'
 import { isVisit } from '../../core/record/visits'
 import { regionOf } from '../../core/coat/regions'
+import type { RefusedEntry } from '../../shared/api'
 import { refuse } from '../access/refuse'
+import { currentInstant } from '../clock'
 
 /** Earliest day a record reaches back to, before the day it began. */
 const MOST_DAYS_BACK = 3650
@@ -22,25 +23,41 @@ const regionsIn = (fact: Fact) =>
         ? fact.found.map((f) => f.region)
         : []
 
+/** What of a record on file entries refer to: those they correct. */
+export const referredTo = (entries: readonly Entry[]): string[] =>
+  entries.flatMap((e) => (e.what.kind === 'correction' ? [e.what.replaces] : []))
+
 /**
  * What the shape of an entry cannot say: its day has come, the dog has that place, and a correction
  * refers to something on file.
- * @throws 422 in words; nothing is added then
+ * @param known ids on file, and those that come along
+ * @returns null where nothing is wrong
  */
-export function checkEntries(profile: Profile, onFile: readonly Entry[], fresh: readonly Entry[]) {
-  const today = latestToday()
-  const known = new Set([...onFile, ...fresh].map((e) => e.id))
+export function problemWith(
+  profile: Profile,
+  known: ReadonlySet<string>,
+  e: Entry,
+): Pick<RefusedEntry, 'code' | 'says'> | null {
+  const is = (code: RefusedEntry['code'], says: string) => ({ code, says })
+  if (e.day > latestToday())
+    return is('not-come-yet', `${e.day} has not come yet. An entry is of today or earlier.`)
+  if (e.day < addDays(profile.since, -MOST_DAYS_BACK))
+    return is('wrong', `${e.day} is too long ago for this record.`)
+  if (e.what.kind === 'correction' && !known.has(e.what.replaces))
+    return is('wrong', 'The entry to correct is not on file.')
+  const fact = e.what.kind === 'correction' ? e.what.by : e.what
+  for (const id of fact ? regionsIn(fact) : [])
+    if (profile.absent.includes(id))
+      return is('wrong', `${profile.name} has no such place: ${regionOf(id).label.toLowerCase()}.`)
+  return null
+}
+
+/** All of these, or none. @throws 422 in the words of the first that is wrong */
+export function checkEntries(profile: Profile, onFile: readonly string[], fresh: readonly Entry[]) {
+  const known = new Set([...onFile, ...fresh.map((e) => e.id)])
   for (const e of fresh) {
-    if (e.day > today) throw refuse(422, `${e.day} has not come yet. An entry is of today or earlier.`)
-    if (e.day < addDays(profile.since, -MOST_DAYS_BACK))
-      throw refuse(422, `${e.day} is too long ago for this record.`)
-    const fact = e.what.kind === 'correction' ? e.what.by : e.what
-    if (e.what.kind === 'correction' && !known.has(e.what.replaces))
-      throw refuse(422, 'The entry to correct is not on file.')
-    for (const id of fact ? regionsIn(fact) : []) {
-      if (profile.absent.includes(id))
-        throw refuse(422, `${profile.name} has no such place: ${regionOf(id).label.toLowerCase()}.`)
-    }
+    const problem = problemWith(profile, known, e)
+    if (problem) throw refuse(422, problem.says)
   }
 }
 

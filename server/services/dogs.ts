@@ -1,13 +1,15 @@
 import { currentInstant } from '../clock'
-import { and, asc, eq } from 'drizzle-orm'
+import { and, asc, eq, inArray } from 'drizzle-orm'
 import { withoutOldPlans } from '../../core/plan/standing'
+import { entrySchema } from '../../core/record/entries'
 import type { Entry } from '../../core/record/entries'
 import type { Profile } from '../../core/record/profile'
-import { refuse } from '../access/refuse'
+import type { EntriesAnswer, RefusedEntry } from '../../shared/api'
+import { refuse, refuseFor } from '../access/refuse'
 import { db } from '../db/client'
 import type { Db, Tx } from '../db/client'
 import { arrivals, dogs, entries } from '../db/schema'
-import { checkEntries, checkProfile } from './checks'
+import { checkEntries, checkProfile, problemWith, referredTo } from './checks'
 
 const one = (householdId: string, dogId: string) => and(eq(dogs.householdId, householdId), eq(dogs.id, dogId))
 
@@ -61,17 +63,86 @@ export async function addDog(
   })
 }
 
+/** What says when the visits were: the visits, and what puts entries right. */
+async function visitsOf(householdId: string, dogId: string): Promise<Entry[]> {
+  const rows = await db()
+    .select({ entry: entries.entry })
+    .from(entries)
+    .where(
+      and(
+        eq(entries.householdId, householdId),
+        eq(entries.dogId, dogId),
+        inArray(entries.kind, ['visit', 'correction']),
+      ),
+    )
+  return rows.map((r) => r.entry)
+}
+
 export async function changeProfile(householdId: string, dogId: string, profile: Profile) {
-  checkProfile(profile, await entriesOf(db(), householdId, dogId))
+  checkProfile(profile, await visitsOf(householdId, dogId))
   await db().update(dogs).set({ profile, changed: currentInstant() }).where(one(householdId, dogId))
   await forgetArrival(db(), householdId, dogId)
 }
 
-/** Adds entries to the record; those already there stay as they were. @returns how many were new */
-export const addEntries = (householdId: string, dogId: string, authorId: string, fresh: Entry[]) =>
-  db().transaction(async (tx) => (await insertEntries(tx, householdId, dogId, authorId, fresh)).added.length)
+/** Of these ids, the ones on file. */
+async function onFile(at: Db | Tx, householdId: string, dogId: string, ids: readonly string[]) {
+  if (!ids.length) return []
+  const rows = await at
+    .select({ id: entries.id })
+    .from(entries)
+    .where(and(eq(entries.householdId, householdId), eq(entries.dogId, dogId), inArray(entries.id, [...ids])))
+  return rows.map((r) => r.id)
+}
 
-/** The same as part of something larger. The dog's row is held. @returns its profile as it was, and the ids that were new */
+const corrects = (e: Entry) => e.what.kind === 'correction'
+/** What an entry is called, for one that could not be read. */
+const idIn = (raw: unknown) =>
+  raw && typeof raw === 'object' && 'id' in raw && typeof raw.id === 'string' ? raw.id : ''
+
+/**
+ * Adds what it can of what was sent; those already there stay as they were. Only what the entries refer
+ * to is read, and posts to one record do not wait for one another.
+ * @throws 422 in the words of the first where none could be taken
+ */
+export async function addEntries(
+  householdId: string,
+  dogId: string,
+  authorId: string,
+  sent: readonly unknown[],
+): Promise<EntriesAnswer> {
+  const refused: RefusedEntry[] = []
+  const read = sent.flatMap((raw): Entry[] => {
+    const parsed = entrySchema.safeParse(raw)
+    if (parsed.success) return [parsed.data]
+    refused.push({ id: idIn(raw), code: 'wrong', says: refuseFor(parsed.error).message })
+    return []
+  })
+  const taken = await db().transaction(async (tx) => {
+    const [dog] = await tx
+      .select({ profile: dogs.profile })
+      .from(dogs)
+      .where(one(householdId, dogId))
+      .for('key share')
+    if (!dog) throw refuse(404, 'There is nothing here.')
+    const known = new Set(await onFile(tx, householdId, dogId, referredTo(read)))
+    // What is corrected comes before what corrects it: an entry that was refused is not on file.
+    const inOrder = [...read].sort(
+      (a, b) => Number(corrects(a)) - Number(corrects(b)) || (a.id < b.id ? -1 : 1),
+    )
+    const good = inOrder.filter((e) => {
+      const problem = problemWith(dog.profile, known, e)
+      if (problem) refused.push({ id: e.id, ...problem })
+      else known.add(e.id)
+      return !problem
+    })
+    await insert(tx, householdId, dogId, authorId, good)
+    return good.map((e) => e.id)
+  })
+  if (!taken.length) throw refuse(422, refused[0]!.says, { refused, now: currentInstant().toISOString() })
+  return { taken, refused, now: currentInstant().toISOString() }
+}
+
+/** The same as part of something larger, all or nothing. The dog's row is held. @returns its profile as it was, and the ids that were new */
 export async function insertEntries(
   tx: Tx,
   householdId: string,
@@ -85,7 +156,7 @@ export async function insertEntries(
     .where(one(householdId, dogId))
     .for('update')
   if (!dog) throw refuse(404, 'There is nothing here.')
-  checkEntries(dog.profile, await entriesOf(tx, householdId, dogId), fresh)
+  checkEntries(dog.profile, await onFile(tx, householdId, dogId, referredTo(fresh)), fresh)
   return { profile: dog.profile, added: await insert(tx, householdId, dogId, authorId, fresh) }
 }
 

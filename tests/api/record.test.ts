@@ -33,7 +33,7 @@ describe('the record', () => {
   it('gives back what was put in', async () => {
     const dog = await added()
     const e = check(1, 'armpit.left', 'snag', { count: 2, out: 1, comfort: 'fidgety', seconds: 40 })
-    expect((await send(dog.id, [e])).json).toEqual({ added: 1 })
+    expect((await send(dog.id, [e])).json).toMatchObject({ taken: [e.id], refused: [] })
     const file = await fileOf(dog.id)
     expect(file.profile).toEqual(dog.profile)
     expect(file.entries).toContainEqual(e)
@@ -57,7 +57,7 @@ describe('the record', () => {
       await owner.call('POST', '/api/dogs', dog)
       // The correction must find its entry: one batch, then each again by itself.
       expect((await send(dog.id, order)).status).toBe(200)
-      for (const e of order.slice(0, 3)) expect((await send(dog.id, [e])).json).toEqual({ added: 0 })
+      for (const e of order.slice(0, 3)) expect((await send(dog.id, [e])).json).toMatchObject({ taken: [e.id], refused: [] })
       const { profile, entries: kept } = await fileOf(dog.id)
       expect(kept).toHaveLength(7)
       states.push(assess({ profile, entries: kept }, daysAgo(0)))

@@ -18,7 +18,7 @@ async function load() {
     home.value = await api<Household>('/api/household')
     offline.value = false
   } catch (error) {
-    if (error instanceof NoSignal) offline.value = true
+    if (error instanceof NoAnswer) offline.value = true
     else problem.value = inWords(error)
   }
 }
@@ -31,7 +31,7 @@ async function go(call: () => Promise<unknown>): Promise<boolean> {
     await load()
     return true
   } catch (error) {
-    problem.value = error instanceof NoSignal ? 'This wants a signal; nothing was changed.' : inWords(error)
+    problem.value = inWords(error, 'Nothing was changed.')
     return false
   }
 }

@@ -18,7 +18,7 @@ async function load() {
     address.value = URL.createObjectURL(jpeg)
     state.value = 'shown'
   } catch (error) {
-    state.value = error instanceof NoSignal ? 'no-signal' : 'missing'
+    state.value = error instanceof NoAnswer ? 'no-signal' : 'missing'
   }
 }
 watch(() => props.photo, load, { immediate: true })

@@ -21,7 +21,7 @@ const props = defineProps<{
   /** Where photographs are, and what to ask for them with. */
   photographs: string
   headers?: Record<string, string>
-  /** Sends an answer. @throws NoSignal, Refused */
+  /** Sends an answer. @throws NoAnswer, Refused */
   answer: (body: { id: string; body: string }) => Promise<void>
 }>()
 
@@ -74,8 +74,7 @@ async function write() {
     reply.value = ''
     sent.value = true
   } catch (e) {
-    problem.value =
-      e instanceof NoSignal ? 'It did not go. The words are still here; try again in a moment.' : inWords(e)
+    problem.value = inWords(e, 'The words are still here; try again in a moment.')
   }
   busy.value = false
 }

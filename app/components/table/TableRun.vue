@@ -10,6 +10,7 @@ import { COMFORT_IDS, FINDING_IDS } from '#core/record/findings'
 import { habitsOf } from '#core/record/habits'
 import { clock } from '~/words/numbers'
 import { sayFound } from '~/words/found'
+import { TROUBLE } from '~/words/trouble'
 import type { KnotSettled } from '../knot/KnotQuestions.vue'
 
 /** One place in hand: where, how, with what, what to mind, and what the comb says. */
@@ -156,8 +157,8 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onKey))
     </div>
 
     <div v-else class="relative flex flex-1 flex-col desk:grid desk:flex-none desk:grid-cols-2 desk:gap-8">
-      <p v-if="record.noSignal" class="small absolute top-0 left-4 z-10 bg-paper" role="status">
-        no signal: all of it is kept here
+      <p v-if="record.trouble" class="small absolute top-0 left-4 z-10 bg-paper" role="status">
+        {{ TROUBLE[record.trouble].short }}: all of it is kept here
       </p>
       <PlaceView
         :key="region.id"

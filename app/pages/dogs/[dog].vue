@@ -2,6 +2,7 @@
 import { COATS } from '#core/coat/coat-types'
 import { coatOn } from '#core/record/fold'
 import { shadeOf, chanceOfMat } from '#core/record/odds'
+import { TROUBLE } from '~/words/trouble'
 
 definePageMeta({ middleware: 'signed-in' })
 const route = useRoute()
@@ -61,10 +62,6 @@ const more = computed(() => [
 const bodyMm = computed(() =>
   Math.round(now.value.regions['side.left']?.mm ?? now.value.regions.back?.mm ?? 0),
 )
-const waiting = computed(() =>
-  record.waiting.filter((w) => !w.refused && w.dogId === dogId.value && w.entry.what.kind !== 'plan'),
-)
-const refused = computed(() => record.waiting.filter((w) => w.refused))
 useHead({ title: computed(() => (record.file ? `${record.file.profile.name} · Grumbo` : 'Grumbo')) })
 
 /** G then a letter goes to a section; ? tells the keys. */
@@ -96,9 +93,12 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onKey, true))
     <p class="why mt-3">The address is wrong, or this dog belongs to another household.</p>
     <NuxtLink to="/" class="act act-filled mt-8 w-full">Back to the start</NuxtLink>
   </div>
-  <div v-else-if="record.state === 'no-signal' && !record.file" class="mx-auto max-w-md px-4 pt-24">
-    <h1>No signal, and nothing kept here yet</h1>
-    <p class="why mt-3">Open this dog once with signal, and it opens without from then on.</p>
+  <div v-else-if="record.state === 'no-answer' && !record.file" class="mx-auto max-w-md px-4 pt-24">
+    <h1>Nothing is kept here yet</h1>
+    <p class="why mt-3">
+      {{ record.trouble ? TROUBLE[record.trouble].says : '' }} Open this dog once with an answer from the
+      server, and it opens without from then on.
+    </p>
     <button class="act act-filled mt-8 w-full" @click="record.open(dogId)">Try again</button>
   </div>
   <div v-else-if="!record.file" class="mx-auto max-w-[1280px] px-4 pt-24 desk:px-10" role="status">
@@ -163,54 +163,7 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onKey, true))
       <LeadMini v-if="!onStretch" v-bind="stretch" :today="today" class="mt-1" />
       <div v-else class="mt-2 border-t border-rule" />
       <NotKept />
-      <p v-if="waiting.length" class="mt-1 border-b border-rule py-2 text-[14px] font-semibold" role="status">
-        {{ waiting.length === 1 ? 'One entry waits' : `${waiting.length} entries wait` }} on this device and
-        will go up by themselves.
-      </p>
-      <p
-        v-else-if="record.pictures.length"
-        class="mt-1 border-b border-rule py-2 text-[14px] font-semibold"
-        role="status"
-      >
-        {{
-          record.pictures.length === 1 ? 'One photograph waits' : `${record.pictures.length} photographs wait`
-        }}
-        on this device and will go up.
-      </p>
-      <p
-        v-if="record.pictureRefused"
-        class="refusal mt-1 flex items-center gap-3 border-b border-rule py-1 text-[14px]"
-        role="alert"
-      >
-        <CautionMark />
-        <span class="flex-1">A photograph was not taken: {{ record.pictureRefused }}</span>
-        <button class="quiet" @click="record.dismissRefused()">Leave it here</button>
-      </p>
-      <p v-if="record.signedOut" class="mt-1 flex items-center gap-3 border-b border-rule" role="alert">
-        <span class="flex-1 text-[14px] font-semibold"
-          >{{ record.whySignedOut || 'You were signed out elsewhere.' }} What you write is kept here.</span
-        >
-        <NuxtLink to="/" class="quiet">Sign in</NuxtLink>
-      </p>
-      <p
-        v-if="record.onlyLooking"
-        class="mt-1 flex items-center gap-3 border-b border-rule py-1 text-[14px]"
-        role="alert"
-      >
-        <span class="flex-1 font-semibold"
-          >You may look here, not write: nothing was changed. The owner can make you a helper.</span
-        >
-        <button class="quiet" @click="record.onlyLooking = false">Well then</button>
-      </p>
-      <p
-        v-if="refused.length"
-        class="refusal mt-1 flex items-center gap-3 border-b border-rule py-1 text-[14px]"
-        role="alert"
-      >
-        <CautionMark />
-        <span class="flex-1">An entry was not taken: {{ refused[0]!.refused }}</span>
-        <button class="quiet" @click="record.dismissRefused()">Leave it out</button>
-      </p>
+      <RecordNotices :dog-id="dogId" />
     </header>
     <main id="main" class="flex-1 px-4 desk:px-10"><NuxtPage :key="dogId" /></main>
     <nav

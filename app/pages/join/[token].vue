@@ -15,7 +15,7 @@ async function load() {
     form.name = invitation.value.name
     state.value = 'ready'
   } catch (error) {
-    state.value = error instanceof NoSignal ? 'no-signal' : 'gone'
+    state.value = error instanceof NoAnswer ? 'no-signal' : 'gone'
   }
 }
 onMounted(load)
@@ -35,8 +35,7 @@ async function join() {
     const dog = me?.dogs[0]
     await router.replace(dog ? `/dogs/${dog.id}` : '/household')
   } catch (error) {
-    problem.value =
-      error instanceof NoSignal ? 'There is no signal. Press again when there is.' : inWords(error)
+    problem.value = inWords(error, 'Press again in a moment.')
     busy.value = false
   }
 }

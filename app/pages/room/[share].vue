@@ -44,10 +44,7 @@ async function enter(visit: VisitEntered) {
     await load()
     window.scrollTo({ top: 0 })
   } catch (error) {
-    problem.value =
-      error instanceof NoSignal
-        ? 'It did not go: there is no signal. All of it is still here; press again.'
-        : inWords(error)
+    problem.value = inWords(error, 'All of it is still here; press again.')
   }
   busy.value = false
 }

@@ -76,7 +76,7 @@ async function add() {
     chosen.value = 'all'
     await load()
   } catch (error) {
-    problem.value = error instanceof NoSignal ? 'There is no signal; the code is still here.' : inWords(error)
+    problem.value = inWords(error, 'The code is still here.')
   }
   busy.value = false
 }

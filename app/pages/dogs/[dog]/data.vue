@@ -58,11 +58,7 @@ async function saveAll() {
     )
     saveAs(named('zip'), 'application/zip', zip)
   } catch (error) {
-    if (!(error instanceof Cancelled))
-      gatherProblem.value =
-        error instanceof NoSignal
-          ? 'The photographs and the thread want a signal. Nothing was saved; press again when there is one.'
-          : `${inWords(error)} Nothing was saved.`
+    if (!(error instanceof Cancelled)) gatherProblem.value = `${inWords(error)} Nothing was saved.`
   }
   gathering.value = 0
 }
@@ -79,7 +75,7 @@ async function makeFeed() {
     })
     feed.value = `${location.origin}/api/feed/${token}.ics`
   } catch (error) {
-    problem.value = error instanceof NoSignal ? 'This wants a signal; nothing was made.' : inWords(error)
+    problem.value = inWords(error, 'Nothing was made.')
   }
 }
 async function closeFeed() {
@@ -89,7 +85,7 @@ async function closeFeed() {
     feed.value = ''
     done.value = 'No calendar address of this dog works any more.'
   } catch (error) {
-    problem.value = error instanceof NoSignal ? 'This wants a signal; nothing was changed.' : inWords(error)
+    problem.value = inWords(error, 'Nothing was changed.')
   }
 }
 const SAVES = [
@@ -145,10 +141,7 @@ async function add() {
     }
     preview.value = null
   } catch (error) {
-    problem.value =
-      error instanceof NoSignal
-        ? 'The signal went. Press again when there is one: what is missing is added, and nothing twice.'
-        : inWords(error)
+    problem.value = inWords(error, 'Press again: what is missing is added, and nothing twice.')
   }
   busy.value = false
 }
@@ -158,7 +151,7 @@ async function visitOn(day: string) {
     done.value = `The next visit is ${dayAndMonth(day)}.`
     preview.value = null
   } catch (error) {
-    problem.value = error instanceof NoSignal ? 'This wants a signal; nothing was changed.' : inWords(error)
+    problem.value = inWords(error, 'Nothing was changed.')
   }
 }
 const SHOWN = 8

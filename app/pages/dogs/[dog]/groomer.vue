@@ -125,10 +125,7 @@ async function send() {
     keepDraft(file.value.id, null)
     await load()
   } catch (error) {
-    problem.value =
-      error instanceof NoSignal
-        ? 'It did not go: there is no signal. The words are safe here.'
-        : inWords(error)
+    problem.value = inWords(error, 'The words are safe here.')
   }
   sending.value = false
 }

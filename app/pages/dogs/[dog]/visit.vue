@@ -23,10 +23,10 @@ async function enter({ visit, advice }: VisitEntered) {
     await router.push(`/dogs/${file.value.id}`)
   } catch (error) {
     problem.value =
-      error instanceof NoSignal
-        ? `The visit is kept here and goes up by itself. Set the next visit${
+      error instanceof NoAnswer
+        ? `${error.message} The visit is kept here and goes up by itself. Set the next visit${
             visit.what.suggests ? `, ${dayAndMonth(visit.what.suggests.day)},` : ''
-          } once there is a signal.`
+          } once there is an answer.`
         : inWords(error)
   }
   busy.value = false
