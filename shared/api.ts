@@ -1,7 +1,8 @@
 import { z } from '../core/zod'
 import { entrySchema } from '../core/record/entries'
 import type { Entry } from '../core/record/entries'
-import { daySchema, nameSchema, profileSchema, regionSchema } from '../core/record/profile'
+import { nameSchema, profileSchema, regionSchema } from '../core/record/profile'
+import { daySchema, idSchema, oneLine, words } from '../core/record/text'
 import type { Profile } from '../core/record/profile'
 import type { Day } from '../core/record/day'
 import type { Arrival } from '../core/plan/arrival'
@@ -23,14 +24,16 @@ export const passwordSchema = z
 /** Long enough for a year's visits. */
 export const MOST_SHARE_DAYS = 400
 
-const timeZoneSchema = z.string().refine((zone) => {
+/** A zone by its own name, however it was spelled; a bare offset is none, for it knows no change of clocks. */
+const timeZoneSchema = z.string().transform((zone, context) => {
   try {
-    new Intl.DateTimeFormat('en', { timeZone: zone })
-    return true
+    if (!/^[A-Za-z]/.test(zone)) throw new RangeError(zone)
+    return new Intl.DateTimeFormat('en', { timeZone: zone }).resolvedOptions().timeZone
   } catch {
-    return false
+    context.addIssue({ code: 'custom', message: 'That is not a time zone.' })
+    return z.NEVER
   }
-}, 'That is not a time zone.')
+})
 
 export const signUpBody = z.strictObject({
   name: nameSchema,
@@ -42,7 +45,7 @@ export const signInBody = z.strictObject({ email: emailSchema, password: z.strin
 
 /** A new dog comes with its first entries: the last visit, or the lengths as measured. */
 export const newDogBody = z.strictObject({
-  id: z.uuid(),
+  id: idSchema(),
   profile: profileSchema,
   entries: z.array(entrySchema).max(50),
 })
@@ -56,11 +59,7 @@ export const entriesBody = z.strictObject({
     .max(MOST_ENTRIES_AT_ONCE, `Send at most ${MOST_ENTRIES_AT_ONCE} entries at once.`),
 })
 
-const noteText = z
-  .string()
-  .trim()
-  .min(1, 'The note is empty.')
-  .max(MOST_NOTE, `The note is too long: ${MOST_NOTE} letters at most.`)
+const noteText = words(MOST_NOTE, 'The note').min(1, 'The note is empty.')
 /** What of the record goes along with a note: the map as it stood, and photographs. */
 const attachedSchema = z.strictObject({
   map: z
@@ -69,13 +68,17 @@ const attachedSchema = z.strictObject({
       shades: z.partialRecord(regionSchema, z.number().int().min(0).max(4)),
     })
     .optional(),
-  photographs: z.array(z.uuid()).max(6, 'Six photographs at most go with a note.').optional(),
+  photographs: z.array(idSchema()).max(6, 'Six photographs at most go with a note.').optional(),
 })
-export const noteBody = z.strictObject({ id: z.uuid(), body: noteText, attached: attachedSchema.optional() })
-export const replyBody = z.strictObject({ id: z.uuid(), body: noteText })
+export const noteBody = z.strictObject({
+  id: idSchema(),
+  body: noteText,
+  attached: attachedSchema.optional(),
+})
+export const replyBody = z.strictObject({ id: idSchema(), body: noteText })
 
 export const shareBody = z.strictObject({
-  id: z.uuid(),
+  id: idSchema(),
   groomer: nameSchema,
   scope: z.enum(SCOPES),
   /** Where the link is to be mailed, and notes after it. */
@@ -88,10 +91,10 @@ export const shareBody = z.strictObject({
 })
 
 export const householdBody = z.strictObject({
-  name: z.string().trim().min(1, 'A household wants a name.').max(60, 'The name is too long.'),
+  name: oneLine(60, 'The name').min(1, 'A household wants a name.'),
   timeZone: timeZoneSchema,
 })
-export const invitationBody = z.strictObject({ id: z.uuid(), name: nameSchema, role: z.enum(ROLES) })
+export const invitationBody = z.strictObject({ id: idSchema(), name: nameSchema, role: z.enum(ROLES) })
 export const joinBody = z.strictObject({ name: nameSchema, email: emailSchema, password: passwordSchema })
 export const roleBody = z.strictObject({ role: z.enum(ROLES) })
 /** How somebody wants to hear of things: notes by mail, and a reminder at minutes after midnight or none. */
@@ -102,7 +105,7 @@ export const mePrefsBody = z.strictObject({
 
 export const groomerBody = z.strictObject({
   name: nameSchema,
-  room: z.string().trim().min(1, 'A room wants a name.').max(60, 'The name is too long: 60 letters at most.'),
+  room: oneLine(60, 'The name').min(1, 'A room wants a name.'),
   email: emailSchema,
   password: passwordSchema,
 })

@@ -6,6 +6,8 @@ export const MOST_SIDE = 1600
 export const QUALITY = 82
 /** Largest picture read, px: a camera's 50 megapixels and some over (judgement). */
 export const MOST_PIXELS = 64_000_000
+/** Longest side read, px: a panorama's, and no ribbon a pixel wide (judgement). */
+export const LONGEST_SIDE = 20_000
 /** Largest file read, bytes (judgement). */
 export const MOST_PICTURE_BYTES = 25 * 1024 * 1024
 

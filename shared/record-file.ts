@@ -1,3 +1,4 @@
+import { idSchema } from '../core/record/text'
 import { z } from '../core/zod'
 import { entrySchema } from '../core/record/entries'
 import type { Entry } from '../core/record/entries'
@@ -17,7 +18,7 @@ export const recordFileSchema = z.strictObject({
   version: z.literal(RECORD_VERSION),
   /** When it was written, an instant. */
   exported: z.iso.datetime(),
-  dog: z.strictObject({ id: z.uuid(), profile: profileSchema }),
+  dog: z.strictObject({ id: idSchema(), profile: profileSchema }),
   entries: z.array(entrySchema).max(MOST_IN_FILE),
 })
 export type RecordFile = z.infer<typeof recordFileSchema>

@@ -17,3 +17,13 @@ export function keepDraft(dogId: string, text: string | null) {
     // It stands on the page until it is sent.
   }
 }
+
+/** Notes being written and answers of setup go with whoever signs out. */
+export function dropDrafts() {
+  try {
+    for (const name of Object.keys(localStorage))
+      if (name.startsWith(key('')) || name === 'setup') localStorage.removeItem(name)
+  } catch {
+    // A browser that keeps nothing has none.
+  }
+}

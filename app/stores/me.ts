@@ -1,6 +1,7 @@
 import { defineStore } from 'pinia'
 import type { Me, Nobody } from '#shared/api'
 import { forgetAll, keepMe, keptMe } from '~/offline/device'
+import { dropDrafts } from '~/offline/drafts'
 
 /** Who is signed in on this device, and their dogs. */
 export const useMe = defineStore('me', () => {
@@ -30,6 +31,8 @@ export const useMe = defineStore('me', () => {
   /** Nothing of this household stays on the device. */
   async function forget() {
     await forgetAll().catch(() => undefined)
+    dropDrafts()
+    useRecord().close()
     me.value = null
   }
   async function signOut() {

@@ -130,6 +130,17 @@ export const useRecord = defineStore('record', () => {
     void send()
   }
 
+  /** Nothing of the dog in view stays: whoever saw it has signed out. */
+  function close() {
+    clearTimeout(timer)
+    file.value = null
+    waiting.value = []
+    pictures.value = []
+    state.value = 'loading'
+    notThere.value = ''
+    signedOut.value = false
+  }
+
   /** Adds what happened. @returns the entries as made */
   async function add(
     facts: { day: string; time?: string; what: Fact | Entry['what'] }[],
@@ -423,6 +434,7 @@ export const useRecord = defineStore('record', () => {
     whySignedOut,
     onlyLooking,
     open,
+    close,
     reread,
     readWaiting,
     add,

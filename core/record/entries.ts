@@ -7,7 +7,8 @@ import { VISIT_DID } from '../care/visit-did'
 import { COMFORT_IDS, FINDING_IDS, MOST_KNOTS, UNDERCOAT_IDS } from './findings'
 import { SETTINGS, TAUGHT } from './habits'
 import { TIDY_IDS } from './tidies'
-import { daySchema, minutesSchema, nameSchema, placeSchema, regionSchema } from './profile'
+import { minutesSchema, nameSchema, placeSchema, regionSchema } from './profile'
+import { daySchema, idSchema, words as someText } from './text'
 
 const count = z
   .number()
@@ -49,7 +50,7 @@ export type Planned = z.infer<typeof plannedSchema>
 export const ADVICE_ANSWERS = ['read', 'done', 'asked'] as const
 
 /** Words a person writes beside a thing, at most 200 letters. */
-const words = z.string().trim().max(200, 'That is too long: 200 letters at most.')
+const words = someText(200)
 const someWords = words.min(1, 'Say what.')
 
 /** What a groomer says this owner may do at home, and was shown. */
@@ -121,7 +122,7 @@ export const factSchema = z.discriminatedUnion('kind', [
   }),
   z.strictObject({
     kind: z.literal('advice-answer'),
-    advice: z.uuid(),
+    advice: idSchema(),
     how: z.enum(ADVICE_ANSWERS),
   }),
   /** Care beside the comb, done at home; whether it was time for it, as it turned out. */
@@ -150,7 +151,7 @@ export const factSchema = z.discriminatedUnion('kind', [
   }),
   z.strictObject({
     kind: z.literal('concern-closed'),
-    concern: z.uuid(),
+    concern: idSchema(),
     how: z.enum(['vet', 'well', 'mistaken']),
   }),
   /** Two minutes of bringing a hard place along: the step of `core/care/handling.ts`, and how it went. */
@@ -176,11 +177,11 @@ export const factSchema = z.discriminatedUnion('kind', [
     choices: choicesSchema,
     sessions: z.array(plannedSchema).max(400),
     /** What of the profile it was made from. */
-    basis: z.string().max(2000),
+    basis: someText(2000),
     /** By what share of its cost it is at most above the best plan there is; unset once changed by hand. */
     gap: z.number().min(0).max(1).optional(),
     /** The latest entry it was made in view of: another device's clock may run ahead of this one's. */
-    knows: z.uuid().optional(),
+    knows: idSchema().optional(),
   }),
   /** A session at the table, for its minutes. */
   z.strictObject({ kind: z.literal('session'), minutes: z.number().min(0).max(600), places: count }),
@@ -191,15 +192,15 @@ export type FactOf<K extends Fact['kind']> = Extract<Fact, { kind: K }>
 /** Takes the place of an earlier entry, or with null takes it back. The earlier one stays on file. */
 const correctionSchema = z.strictObject({
   kind: z.literal('correction'),
-  replaces: z.uuid('A correction names the entry it replaces.'),
+  replaces: idSchema('A correction names the entry it replaces.'),
   by: factSchema.nullable(),
   /** The latest entry it was made in view of: another device's clock may run ahead of this one's. */
-  knows: z.uuid().optional(),
+  knows: idSchema().optional(),
 })
 
 export const entrySchema = z.strictObject({
   /** Made on the device, so that adding one twice changes nothing. UUIDv7, so later is larger. */
-  id: z.uuid('An entry wants an id made on the device.'),
+  id: idSchema('An entry wants an id made on the device.'),
   day: daySchema,
   time: z
     .string()

@@ -1,5 +1,5 @@
 import type { Entry, Fact } from './entries'
-import { timeline } from './timeline'
+import { madeAt, timeline } from './timeline'
 
 /** An entry as the diary shows it: what holds now, and what was said before. */
 export interface DiaryLine {
@@ -23,7 +23,7 @@ export function history(entries: readonly Entry[]): DiaryLine[] {
   const seen = new Set<string>()
   const said = new Map<string, (Fact | null)[]>()
   const own: Entry[] = []
-  for (const e of [...entries].sort((a, b) => (a.id < b.id ? -1 : 1))) {
+  for (const e of [...entries].sort((a, b) => compare(madeAt(b), madeAt(a)) || compare(b.id, a.id))) {
     if (seen.has(e.id)) continue
     seen.add(e.id)
     if (e.what.kind === 'correction')

@@ -4,7 +4,6 @@ import { PLACE_IDS, REGION_IDS } from '../coat/regions'
 import type { PlaceId, RegionId } from '../coat/regions'
 import { MAX_KG, MIN_KG } from '../coat/size'
 import { TOOL_IDS } from '../coat/tools'
-import { isDay } from './day'
 import {
   DRYERS,
   EAR_CARRIAGES,
@@ -21,17 +20,15 @@ import {
   TAUGHT,
   WASHES,
 } from './habits'
+import { daySchema, oneLine, words } from './text'
 
-export const daySchema = z.string().refine(isDay, 'Give the day as year-month-day, such as 2026-11-25.')
+export { daySchema }
+
 export const regionSchema = z.enum(REGION_IDS as [RegionId, ...RegionId[]], 'The coat map has no such place.')
 export const placeSchema = z.enum(PLACE_IDS as [PlaceId, ...PlaceId[]], 'The coat map has no such place.')
 
 const line = (most: number, what: string) =>
-  z
-    .string(`${what} is missing.`)
-    .trim()
-    .min(1, `${what} is missing.`)
-    .max(most, `${what} is too long: ${most} letters at most.`)
+  z.string(`${what} is missing.`).pipe(oneLine(most, what).min(1, `${what} is missing.`))
 export const nameSchema = line(40, 'The name')
 
 export const MOST_MINUTES = 240
@@ -53,20 +50,12 @@ export const habitsSchema = z
     wash: z.enum(WASHES),
     handling: z.enum(HANDLINGS),
     /** Who has shown the owner how a single mat is tried; unset, mats are left alone. */
-    matsShownBy: z
-      .string()
-      .trim()
-      .min(1, 'Who showed you?')
-      .max(40, 'The name is too long: 40 letters at most.'),
+    matsShownBy: oneLine(40, 'The name').min(1, 'Who showed you?'),
     /** The dog is being taught to stand on the table. */
     tableToLearn: z.boolean(),
     /** What the owner may do at a tidy; at `taught`, the groomer who showed them, and what. */
     setting: z.enum(SETTINGS),
-    taughtBy: z
-      .string()
-      .trim()
-      .min(1, 'Who showed you?')
-      .max(40, 'The name is too long: 40 letters at most.'),
+    taughtBy: oneLine(40, 'The name').min(1, 'Who showed you?'),
     taught: z.array(z.enum(TAUGHT)).max(TAUGHT.length),
     face: z.enum(FACE_SCHOOLS),
     ears: z.enum(EAR_CARRIAGES),
@@ -79,7 +68,7 @@ export const habitsSchema = z
     /** When the dog goes to bed, minutes after midnight. */
     bed: z.number().int().min(0).max(1439),
     /** A vet's plan for the skin: it overrides every bath here. */
-    vetPlan: z.string().trim().max(200, 'That is too long: 200 letters at most.'),
+    vetPlan: words(200),
     /** Whether the day's weather suggests entries and checks. */
     weather: z.boolean(),
     tools: z.array(z.enum(TOOL_IDS)).max(TOOL_IDS.length),
@@ -98,11 +87,11 @@ export const profileSchema = z.strictObject({
     .number('Give the weight in kilograms.')
     .min(MIN_KG, `A dog weighs at least ${MIN_KG} kg.`)
     .max(MAX_KG, `A dog weighs at most ${MAX_KG} kg. Was that pounds?`),
-  breed: z.string().trim().max(60, 'The breed is too long: 60 letters at most.').optional(),
+  breed: oneLine(60, 'The breed').optional(),
   /** Birth month, for the puppy coat change. */
   born: z
     .string()
-    .regex(/^\d{4}-(0[1-9]|1[0-2])$/, 'Give the birth month as year-month, such as 2025-04.')
+    .regex(/^(19|20|21)\d{2}-(0[1-9]|1[0-2])$/, 'Give the birth month as year-month, such as 2025-04.')
     .optional(),
   /** First day of the record, where nothing earlier is known. */
   since: daySchema,
@@ -118,7 +107,7 @@ export const profileSchema = z.strictObject({
   absent: z.array(regionSchema).max(20),
   hemisphere: z.enum(['north', 'south', 'none']),
   /** What the owner would like of the groomer, in their words. */
-  wish: z.string().trim().max(200, 'That is too long: 200 letters at most.').optional(),
+  wish: words(200).optional(),
   /** How the owner works, where they have said so. */
   habits: habitsSchema.optional(),
 })

@@ -84,3 +84,24 @@ describe('putting right', () => {
     expect(said(right(2, id(9), { kind: 'wash', combedOut: true }))).toEqual([])
   })
 })
+
+it('a correction made in view of another stands after it, whatever the devices’ clocks said', () => {
+  const wash = { kind: 'wash', combedOut: true } as const
+  const id = (n: number) => `0190000${n}-0000-7000-8000-000000000000`
+  const first: Entry = { id: id(1), day: START, what: { kind: 'wash', combedOut: false } }
+  // Made first, on a device whose clock is ahead; the undo knows of it though its own id is earlier.
+  const ahead: Entry = { id: id(9), day: START, what: { kind: 'correction', replaces: first.id, by: wash } }
+  const undo: Entry = {
+    id: id(5),
+    day: START,
+    what: { kind: 'correction', replaces: first.id, by: null, knows: ahead.id },
+  }
+  for (const list of [
+    [first, ahead, undo],
+    [undo, ahead, first],
+  ])
+    expect(timeline(list)).toEqual([])
+  // One that knew of nothing later is ordered by its own id, as before.
+  const blind: Entry = { ...undo, what: { kind: 'correction', replaces: first.id, by: null } }
+  expect(timeline([first, ahead, blind]).map((f) => f.what)).toEqual([wash])
+})

@@ -33,7 +33,7 @@ const compare = (a: string | number, b: string | number) => (a < b ? -1 : a > b 
  * When an entry was made, to be compared: later than anything it was made in view of, though its own id,
  * from a clock that is behind, may be earlier.
  */
-const madeAt = ({ id, what }: Entry) =>
+export const madeAt = ({ id, what }: Pick<Entry, 'id' | 'what'>): string =>
   what.kind === 'correction' && what.knows && what.knows >= id ? `${what.knows}+` : id
 
 /**

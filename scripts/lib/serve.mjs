@@ -36,6 +36,8 @@ export async function serve({ port, databaseUrl, secret, env = {}, quiet = true 
         address,
         child,
         ended,
+        /** What it said of what went wrong. */
+        said: () => said,
         async stop(signal = 'SIGTERM') {
           child.kill(signal)
           await ended

@@ -1,3 +1,5 @@
+import { setHeader } from 'h3'
+import type { H3Event } from 'h3'
 import { RateLimiterPostgres, RateLimiterRes } from 'rate-limiter-flexible'
 import { connections } from '../db/client'
 import { refuse } from './refuse'
@@ -10,6 +12,7 @@ export async function ration(
   key: string,
   who: string,
   { points, seconds }: { points: number; seconds: number },
+  event?: H3Event,
 ) {
   let limiter = limiters.get(key)
   if (!limiter) {
@@ -28,6 +31,7 @@ export async function ration(
   } catch (error) {
     if (!(error instanceof RateLimiterRes)) throw error
     const wait = Math.max(1, Math.ceil(error.msBeforeNext / 60_000))
+    if (event) setHeader(event, 'retry-after', Math.max(1, Math.ceil(error.msBeforeNext / 1000)))
     throw refuse(429, `That was tried too often. Wait ${wait === 1 ? 'a minute' : `${wait} minutes`}.`)
   }
 }

@@ -1,3 +1,4 @@
+import { randomUUID } from 'node:crypto'
 import { createError } from 'h3'
 import type { z } from 'zod'
 import type { Refusal } from '../../shared/api'
@@ -22,4 +23,24 @@ function deepest(issue: Extract<z.core.$ZodIssue, { code: 'invalid_union' }>): z
   const first = nearest?.[0]
   if (!first) return issue
   return first.code === 'invalid_union' ? deepest(first) : first
+}
+
+/**
+ * Something failed here that nobody foresaw. The log gets a code, the route, an id and how long it took,
+ * and never a body, a name or a link; whoever called gets the id to ask after.
+ */
+export function failure(route: string, error: unknown, ms: number) {
+  const id = randomUUID().slice(0, 8)
+  const { code, name } = codeOf(error)
+  console.error(`failed ${id} ${route} ${code ?? name} ${Math.round(ms)} ms`)
+  return createError({
+    statusCode: 500,
+    message: `Something failed here; nothing was changed. Its number is ${id}.`,
+  })
+}
+/** The database's own code where it was the database, however deep it is wrapped. */
+function codeOf(error: unknown): { code: string | undefined; name: string } {
+  for (let at: unknown = error, depth = 0; at instanceof Error && depth < 5; at = at.cause, depth++)
+    if ('code' in at && typeof at.code === 'string') return { code: at.code, name: at.name }
+  return { code: undefined, name: error instanceof Error ? error.name : 'unknown' }
 }

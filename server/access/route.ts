@@ -1,4 +1,4 @@
-import { defineEventHandler, getHeader, getRequestIP, getRouterParam, readRawBody, setHeader } from 'h3'
+import { defineEventHandler, isError, getHeader, getRequestIP, getRouterParam, setHeader } from 'h3'
 import type { EventHandler, H3Event } from 'h3'
 import type { z } from 'zod'
 import type { Nobody } from '../../shared/api'
@@ -8,7 +8,7 @@ import { findKept } from '../services/shares'
 import { authorise } from './authorise'
 import type { Answer, Groomer, Kept, LinkHolder, Member, Thing, Visitor } from './authorise'
 import { ration } from './ration'
-import { refuse, refuseFor } from './refuse'
+import { failure, refuse, refuseFor } from './refuse'
 import { routeRow } from './routes'
 import type { AccessOf, RouteKey } from './routes'
 import { visitorOf } from './visitor'
@@ -60,25 +60,39 @@ function checkOrigin(event: H3Event) {
 }
 
 /**
- * A body that is not words, such as a picture. What is too long is not read to its end.
+ * A body, counted while it is read: what turns out too long is not read to its end, told its length or not.
  * @param most bytes
- * @throws 413 with these words when it is longer, or its length is not told
+ * @throws 413 with these words when it is longer
  */
-export async function readBytes(event: H3Event, most: number, tooLong: string): Promise<Buffer> {
-  const told = Number(getHeader(event, 'content-length') ?? NaN)
-  if (!(told <= most)) throw refuse(413, tooLong)
-  return (await readRawBody(event, false)) ?? Buffer.alloc(0)
+async function bodyOf(event: H3Event, most: number, tooLong: string): Promise<Buffer> {
+  const told = Number(getHeader(event, 'content-length') ?? 0)
+  const { req, res } = event.node
+  const stop = () => {
+    // The rest is not wanted: the connection ends with the answer.
+    res.setHeader('connection', 'close')
+    return refuse(413, tooLong)
+  }
+  if (told > most) throw stop()
+  const chunks: Buffer[] = []
+  let bytes = 0
+  for await (const chunk of req as AsyncIterable<Buffer>) {
+    bytes += chunk.length
+    if (bytes > most) throw stop()
+    chunks.push(chunk)
+  }
+  return Buffer.concat(chunks)
 }
+
+/** A body that is not words, such as a picture. @throws 413 with these words when it is longer than `most` bytes */
+export const readBytes = (event: H3Event, most: number, tooLong: string): Promise<Buffer> =>
+  bodyOf(event, most, tooLong)
 
 async function readBody<T>(event: H3Event, schema: z.ZodType<T> | undefined): Promise<T> {
   if (!schema) return undefined as T
-  if (Number(getHeader(event, 'content-length') ?? 0) > MOST_BYTES)
-    throw refuse(413, 'That is too much at once.')
-  const raw = (await readRawBody(event, 'utf8')) ?? ''
-  if (raw.length > MOST_BYTES) throw refuse(413, 'That is too much at once.')
+  const raw = await bodyOf(event, MOST_BYTES, 'That is too much at once.')
   let json: unknown
   try {
-    json = JSON.parse(raw)
+    json = JSON.parse(raw.toString('utf8'))
   } catch {
     throw refuse(400, 'That could not be read: it is not JSON.')
   }
@@ -97,21 +111,29 @@ export function route<K extends RouteKey, Body = undefined>(
   schema?: z.ZodType<Body>,
 ): EventHandler {
   const row = routeRow(key)
-  return defineEventHandler(async (event) => {
+  const answer = async (event: H3Event) => {
     // A network's own page in place of ours does not carry it.
     setHeader(event, OURS, '1')
     checkOrigin(event)
-    if (row.ration) await ration(key, getRequestIP(event) ?? 'unknown', row.ration)
+    if (row.ration) await ration(key, getRequestIP(event) ?? 'unknown', row.ration, event)
     const visitor = await visitorOf(event, key)
     const thing = await thingOf(event, key, visitor)
-    const answer = authorise(visitor, key, thing)
-    if (row.orNobody && (answer === 'sign-in' || answer === 'no-longer'))
-      return { nobody: answer, says: refusalOf(answer, key, visitor).message } satisfies Nobody
-    if (answer !== 'yes') throw refusalOf(answer, key, visitor)
+    const may = authorise(visitor, key, thing)
+    if (row.orNobody && (may === 'sign-in' || may === 'no-longer'))
+      return { nobody: may, says: refusalOf(may, key, visitor).message } satisfies Nobody
+    if (may !== 'yes') throw refusalOf(may, key, visitor)
     const body = await readBody(event, schema)
     const dogId = thing && 'dogId' in thing ? thing.dogId : null
     const share = thing && 'share' in thing ? thing.share : null
     return handler({ event, visitor, dogId, share, body } as Call<K, Body>)
+  }
+  return defineEventHandler(async (event) => {
+    const begun = performance.now()
+    try {
+      return await answer(event)
+    } catch (error) {
+      throw isError(error) ? error : failure(key, error, performance.now() - begun)
+    }
   })
 }
 

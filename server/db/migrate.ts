@@ -18,6 +18,12 @@ export async function migrate(pool: pg.Pool, migrations: readonly Migration[]): 
     )
     const { rows } = await client.query<{ name: string }>('select name from migrations')
     const done = new Set(rows.map((r) => r.name))
+    const ours = new Set(migrations.map((m) => m.name))
+    const newer = [...done].filter((name) => !ours.has(name))
+    if (newer.length)
+      throw new Error(
+        `The database is newer than this program: it has ${newer.join(', ')}. Start a newer program.`,
+      )
     for (const { name, sql } of [...migrations].sort((a, b) => a.name.localeCompare(b.name))) {
       if (done.has(name)) continue
       await client.query('begin')

@@ -3,7 +3,26 @@ import { migrate } from './migrate'
 
 let ready: Promise<void> | undefined
 
+/** A database that is still starting is waited for so long, ms, and asked so often (judgement). */
+const STARTS_WITHIN_MS = 60_000
+const ASKED_EVERY_MS = 1_000
+/** Not there yet: refused, or starting up (PostgreSQL's cannot_connect_now). */
+const STARTING = ['ECONNREFUSED', '57P03']
+async function answers() {
+  for (const end = performance.now() + STARTS_WITHIN_MS; ;) {
+    try {
+      await connections().query('select 1')
+      return
+    } catch (error) {
+      const code = error instanceof Error && 'code' in error ? String(error.code) : ''
+      if (!STARTING.includes(code) || performance.now() > end) throw error
+      await new Promise((again) => setTimeout(again, ASKED_EVERY_MS))
+    }
+  }
+}
+
 async function bringUpToDate() {
+  await answers()
   const storage = useStorage('assets:migrations')
   const names = (await storage.getKeys()).filter((name) => name.endsWith('.sql'))
   const migrations = await Promise.all(

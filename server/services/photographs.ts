@@ -1,10 +1,17 @@
 import { and, eq } from 'drizzle-orm'
-import { setHeader } from 'h3'
+import { isError, setHeader } from 'h3'
 import type { H3Event } from 'h3'
 import sharp from 'sharp'
 import { stretchStart } from '../../core/record/stretch-start'
 import { timeline } from '../../core/record/timeline'
-import { MOST_PIXELS, MOST_SIDE, NOT_A_PICTURE, QUALITY, TOO_LARGE } from '../../shared/photographs'
+import {
+  LONGEST_SIDE,
+  MOST_PIXELS,
+  MOST_SIDE,
+  NOT_A_PICTURE,
+  QUALITY,
+  TOO_LARGE,
+} from '../../shared/photographs'
 import type { LinkHolder } from '../access/authorise'
 import { refuse } from '../access/refuse'
 import { db } from '../db/client'
@@ -16,6 +23,28 @@ import { todayIn } from './shared-dog'
 
 /** What is decoded; anything else, drawings that can carry script among them, is not a photograph. */
 const READ = ['jpeg', 'png', 'webp']
+
+/** Pictures decoded at once: the rest of the threads are for passwords and cookies. And how many may wait (judgement). */
+const AT_ONCE = 2
+const MOST_WAITING = 24
+/** Longer than this no picture takes that fits the limits, s (judgement). */
+const DECODE_SECONDS = 20
+let decoding = 0
+const waiting: (() => void)[] = []
+/** @throws 503 when too many wait already */
+async function oneOfFew<T>(work: () => Promise<T>): Promise<T> {
+  if (decoding >= AT_ONCE) {
+    if (waiting.length >= MOST_WAITING) throw refuse(503, 'Too many pictures at once: in a moment again.')
+    await new Promise<void>((go) => waiting.push(go))
+  }
+  decoding += 1
+  try {
+    return await work()
+  } finally {
+    decoding -= 1
+    waiting.shift()?.()
+  }
+}
 
 /**
  * Decodes a picture and writes it anew: upright, at most `MOST_SIDE` px, with nothing of what a camera
@@ -33,16 +62,18 @@ export async function reEncode(bytes: Buffer) {
     throw refuse(415, NOT_A_PICTURE)
   })
   if (!READ.includes(format ?? '') || pages > 1) throw refuse(415, NOT_A_PICTURE)
-  if (width * height > MOST_PIXELS) throw refuse(413, TOO_LARGE)
-  const { data, info } = await picture
-    .rotate()
-    .resize(MOST_SIDE, MOST_SIDE, { fit: 'inside', withoutEnlargement: true })
-    .flatten({ background: '#fff' })
-    .jpeg({ quality: QUALITY })
-    .toBuffer({ resolveWithObject: true })
-    .catch(() => {
-      throw refuse(415, NOT_A_PICTURE)
-    })
+  if (width * height > MOST_PIXELS || Math.max(width, height) > LONGEST_SIDE) throw refuse(413, TOO_LARGE)
+  const { data, info } = await oneOfFew(() =>
+    picture
+      .rotate()
+      .resize(MOST_SIDE, MOST_SIDE, { fit: 'inside', withoutEnlargement: true })
+      .flatten({ background: '#fff' })
+      .jpeg({ quality: QUALITY })
+      .timeout({ seconds: DECODE_SECONDS })
+      .toBuffer({ resolveWithObject: true }),
+  ).catch((error: unknown) => {
+    throw isError(error) ? error : refuse(415, NOT_A_PICTURE)
+  })
   return { jpeg: data, width: info.width, height: info.height }
 }
 

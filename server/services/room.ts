@@ -35,19 +35,22 @@ async function workOut({ householdId, dogId, day }: Stale) {
   return workOutArrival(householdId, dogId, file, day)
 }
 
+/** A dog's id is its household's own affair: two may have one of the same. */
+const keyOf = ({ householdId, dogId }: Pick<Stale, 'householdId' | 'dogId'>) => `${householdId}/${dogId}`
+
 /** What this process has still to work out, by dog: each once, however often its list is looked at. */
 const queue = new Map<string, Stale>()
 let working = false
 
 /** Works these out one after another, letting go between them. */
 async function workOutLater(stale: readonly Stale[]) {
-  for (const s of stale) queue.set(s.dogId, s)
+  for (const s of stale) queue.set(keyOf(s), s)
   if (working) return
   working = true
   for (let next = queue.values().next().value; next; next = queue.values().next().value) {
     // The dog may be gone; if not, the next look tries again.
     await workOut(next).catch(() => undefined)
-    queue.delete(next.dogId)
+    queue.delete(keyOf(next))
     await new Promise((r) => setImmediate(r))
   }
   working = false
@@ -73,7 +76,8 @@ async function linesOf(kept: readonly LinkHolder[]): Promise<RoomDog[]> {
   const [rows, owners, unread] = await Promise.all([
     db()
       .select({
-        id: dogs.id,
+        householdId: dogs.householdId,
+        dogId: dogs.id,
         // Of a profile a list needs little, and there are hundreds.
         name: of('name').as('name'),
         coat: of<RoomDog['coat']>('coat').as('coat'),
@@ -92,7 +96,7 @@ async function linesOf(kept: readonly LinkHolder[]): Promise<RoomDog[]> {
       .from(accounts)
       .where(and(inArray(accounts.householdId, homes), eq(accounts.role, 'owner'), isNull(accounts.removed))),
     db()
-      .select({ dogId: notes.dogId, n: count() })
+      .select({ householdId: notes.householdId, dogId: notes.dogId, n: count() })
       .from(notes)
       .where(
         and(
@@ -102,10 +106,10 @@ async function linesOf(kept: readonly LinkHolder[]): Promise<RoomDog[]> {
           isNull(notes.read),
         ),
       )
-      .groupBy(notes.dogId),
+      .groupBy(notes.householdId, notes.dogId),
   ])
-  const byId = new Map(rows.map((r) => [r.id, r]))
-  const unreadOf = new Map(unread.map((u) => [u.dogId, u.n]))
+  const byId = new Map(rows.map((r) => [keyOf(r), r]))
+  const unreadOf = new Map(unread.map((u) => [keyOf(u), u.n]))
   const ownerOf = new Map<string, string>()
   for (const o of [...owners].sort((a, b) => b.created.getTime() - a.created.getTime()))
     ownerOf.set(o.householdId, o.name)
@@ -114,7 +118,7 @@ async function linesOf(kept: readonly LinkHolder[]): Promise<RoomDog[]> {
   const stale: Stale[] = []
   const end = performance.now() + WAIT_MS
   for (const k of kept) {
-    const row = byId.get(k.dogId)
+    const row = byId.get(keyOf(k))
     if (!row) continue
     const day = todayIn(row.timeZone)
     let arrival = k.scope === 'note' ? null : row.arrival
@@ -138,7 +142,7 @@ async function linesOf(kept: readonly LinkHolder[]): Promise<RoomDog[]> {
       visit,
       arrival,
       stale: isStale,
-      unread: unreadOf.get(k.dogId) ?? 0,
+      unread: unreadOf.get(keyOf(k)) ?? 0,
     })
   }
   void workOutLater(stale)

@@ -4,7 +4,9 @@ import { stretchStart } from '../../core/record/stretch-start'
 import { arrivalOf } from '../../core/plan/arrival'
 import type { Arrival } from '../../core/plan/arrival'
 import type { DogRecord } from '../../core/record/fold'
+import type { Profile } from '../../core/record/profile'
 import type { SharedDog } from '../../shared/api'
+import type { Scope } from '../../shared/limits'
 import type { LinkHolder } from '../access/authorise'
 import { db } from '../db/client'
 import { accounts, arrivals } from '../db/schema'
@@ -28,6 +30,24 @@ export function todayIn(timeZone: string, at = currentInstant()): string {
     dayFormats.set(timeZone, format)
   }
   return format.format(at)
+}
+
+/** What a share tells of the dog itself: with the notes alone neither the owner's week nor their ways. */
+function profileFor(scope: Scope, profile: Profile): Profile {
+  if (scope !== 'note') return profile
+  const { name, sex, coat, weightKg, since, nextVisit, absent, hemisphere } = profile
+  const nothing = { harnessHours: 0, collarAllDay: false, minutes: Array<number>(7).fill(0), hard: [] }
+  return {
+    name,
+    sex,
+    coat,
+    weightKg,
+    since,
+    absent,
+    hemisphere,
+    ...nothing,
+    ...(nextVisit ? { nextVisit } : {}),
+  }
 }
 
 /** Who speaks for a household: its first owner. */
@@ -89,7 +109,7 @@ export async function sharedDog(holder: LinkHolder): Promise<SharedDog> {
     scope,
     expires: holder.expires.toISOString(),
     today,
-    profile: scope === 'history' ? file.profile : { ...file.profile, since: from },
+    profile: profileFor(scope, scope === 'history' ? file.profile : { ...file.profile, since: from }),
     entries: {
       history: told,
       stretch: running,

@@ -57,7 +57,8 @@ describe('the record', () => {
       await owner.call('POST', '/api/dogs', dog)
       // The correction must find its entry: one batch, then each again by itself.
       expect((await send(dog.id, order)).status).toBe(200)
-      for (const e of order.slice(0, 3)) expect((await send(dog.id, [e])).json).toMatchObject({ taken: [e.id], refused: [] })
+      for (const e of order.slice(0, 3))
+        expect((await send(dog.id, [e])).json).toMatchObject({ taken: [e.id], refused: [] })
       const { profile, entries: kept } = await fileOf(dog.id)
       expect(kept).toHaveLength(7)
       states.push(assess({ profile, entries: kept }, daysAgo(0)))

@@ -16,6 +16,7 @@ export interface Running {
   address: string
   child: { pid: number }
   stop: (signal?: string) => Promise<void>
+  said: () => string
 }
 
 /** A database of its own on the tests' cluster, and the built app on it. */
@@ -52,6 +53,13 @@ export class Visitor {
     readonly address: string,
     private readonly extra: Record<string, string> = {},
   ) {}
+
+  /** The same visitor, with the cookies of now. */
+  copy(): Visitor {
+    const other = new Visitor(this.address, this.extra)
+    for (const [name, value] of this.cookies) other.cookies.set(name, value)
+    return other
+  }
 
   async call(method: string, path: string, body?: unknown, headers: Record<string, string> = {}) {
     const response = await fetch(this.address + path, {

@@ -4,7 +4,15 @@ import type { SharedDog } from '#shared/api'
 /** What a groomer sees by link, with no account: what they are about to find. */
 const token = String(useRoute().params.token)
 const headers = { authorization: `Bearer ${token}` }
-const { data: shared, error, refresh } = await useFetch<SharedDog>('/api/shared', { headers, key: 'shared' })
+// What is no token is asked of nobody.
+const isToken = /^[\w-]{20,60}$/.test(token)
+const {
+  data: shared,
+  error,
+  refresh,
+} = isToken
+  ? await useFetch<SharedDog>('/api/shared', { headers, key: 'shared' })
+  : { data: ref(null), error: ref({ statusCode: 404 }), refresh: async () => undefined }
 if (error.value && import.meta.server) setResponseStatus(useRequestEvent()!, error.value.statusCode ?? 404)
 
 const { sayDate } = useInstants()
