@@ -3,7 +3,7 @@ import { v7 as uuid } from 'uuid'
 import type { Entry, Fact, FactOf } from '#core/record/entries'
 import type { Profile } from '#core/record/profile'
 import { latestEntry } from '#core/plan/standing'
-import type { DogFile, EntriesAnswer } from '#shared/api'
+import type { DogFile } from '#shared/api'
 import {
   allWaiting,
   dropWaiting,
@@ -14,24 +14,13 @@ import {
   picturesWaiting,
 } from '~/offline/device'
 import type { Picture, Waiting } from '~/offline/device'
-import { bundle, verdictOn, waitMs } from '~/offline/verdict'
+import type { Sender } from '~/offline/sender'
 import type { TroubleKind } from '~/words/trouble'
 
-/** Failures of the same entries after which they are sent in halves, to find the one that will not go (judgement). */
-const TRIES_TOGETHER = 3
+/** When the sender could not be fetched it is asked for again, ms (judgement). */
+const FETCH_AGAIN_MS = 4_000
 /** Looks at the server again when the page is looked at, at most so often, ms (judgement). */
 const LOOK_AGAIN_MS = 20_000
-/** One page of the device sends at a time. */
-const SENDER = 'grumbo-sender'
-
-/** How a dog's entries fare on their way up. Dogs do not wait for one another. */
-interface Lane {
-  tries: number
-  notBefore: number
-  /** How many go together. */
-  most: number
-}
-
 /**
  * The record of the dog in view. Entries are made here with their own id, kept on the device first,
  * and go up when they can; sending one twice changes nothing.
@@ -58,7 +47,6 @@ export const useRecord = defineStore('record', () => {
   const pictureRefused = ref('')
   /** Photographs that have not gone up. */
   const pictures = ref<Picture[]>([])
-  let sending = false
   let timer: ReturnType<typeof setTimeout> | undefined
 
   /** Taken out of the household is told; a session that merely ended has no more to say. */
@@ -73,9 +61,11 @@ export const useRecord = defineStore('record', () => {
     return { ...kept, entries: [...kept.entries, ...more] }
   }
 
+  /** Being put on the device at this moment: not there yet, and not lost. */
+  const keeping = new Set<string>()
   /** What waits on the device, of every dog. */
   async function readWaiting() {
-    const inHand = notKept.value ? waiting.value : []
+    const inHand = waiting.value.filter((w) => notKept.value || keeping.has(w.id))
     const kept = await allWaiting().catch(() => {
       notKept.value = true
       return []
@@ -164,10 +154,12 @@ export const useRecord = defineStore('record', () => {
     const items = entries.map((entry): Waiting => ({ id: entry.id, dogId: at.id, entry }))
     file.value = { ...at, entries: [...at.entries, ...entries] }
     waiting.value.push(...items)
+    for (const { id } of items) keeping.add(id)
     await keepWaiting(items).then(
       () => undefined,
       () => (notKept.value = true),
     )
+    for (const { id } of items) keeping.delete(id)
     void send()
     return entries
   }
@@ -196,170 +188,51 @@ export const useRecord = defineStore('record', () => {
   const takeBack = (entry: Pick<Entry, 'id' | 'day'>) =>
     add([{ day: entry.day, what: { kind: 'correction', replaces: entry.id, by: null } }])
 
-  const lanes = new Map<string, Lane>()
-  const laneOf = (dogId: string): Lane => {
-    let lane = lanes.get(dogId)
-    if (!lane) lanes.set(dogId, (lane = { tries: 0, notBefore: 0, most: Infinity }))
-    return lane
-  }
-  /** Photographs go up after their entries, in a lane of their own. */
-  const PICTURES = 'pictures'
-  const toSend = (dogId?: string) => waiting.value.filter((w) => !w.refused && (!dogId || w.dogId === dogId))
-  const readyLane = () =>
-    [...new Set(toSend().map((w) => w.dogId))].find((id) => laneOf(id).notBefore <= currentMs())
-
-  /** Sends what waits, a dog at a time, until nothing can go just now. One page of the device does. */
+  let sender: Promise<Sender> | undefined
+  /** The sender is fetched when there is first something to send: with no signal nothing could go anyway. */
   async function send() {
-    if (sending || signedOut.value) return
-    sending = true
     clearTimeout(timer)
+    if (signedOut.value || (!toSend().length && !pictures.value.length)) return
     try {
-      await alone(async () => {
-        for (let dogId = readyLane(); dogId && !signedOut.value; dogId = readyLane()) await sendLane(dogId)
-        while (
-          !toSend().length &&
-          pictures.value.length &&
-          !signedOut.value &&
-          laneOf(PICTURES).notBefore <= currentMs()
-        )
-          await sendPicture(pictures.value[0]!)
-      })
-    } finally {
-      sending = false
-    }
-    if (signedOut.value) return
-    const lanesLeft = [...toSend().map((w) => w.dogId), ...(pictures.value.length ? [PICTURES] : [])]
-    if (!lanesLeft.length) return
-    const next = Math.min(...lanesLeft.map((id) => laneOf(id).notBefore))
-    timer = setTimeout(() => void send(), Math.max(1000, next - currentMs()))
-  }
-
-  /** Does it where no other page of this device is sending; what another page sent is then read again. */
-  async function alone(work: () => Promise<void>) {
-    if (!navigator.locks) return work()
-    await navigator.locks.request(SENDER, { ifAvailable: true }, async (lock) => {
-      if (!lock) {
-        for (const w of toSend()) laneOf(w.dogId).notBefore = currentMs() + 2000
-        return
-      }
-      await readWaiting()
-      await work()
-    })
-    // The other page may have sent what waited here.
-    if (!notKept.value) await readWaiting()
-  }
-
-  async function sendLane(dogId: string) {
-    const lane = laneOf(dogId)
-    const batch = bundle(toSend(dogId), lane.most)
-    try {
-      const { entriesAnswer } = await import('#shared/api')
-      const answer = await api<EntriesAnswer>(
-        `/api/dogs/${dogId}/entries`,
-        { method: 'POST', body: { entries: batch.map((w) => w.entry) } },
-        async () => entriesAnswer,
+      sender ??= import('~/offline/sender').then(({ makeSender }) =>
+        makeSender({
+          waiting,
+          pictures,
+          trouble,
+          signedOut,
+          whySignedOut,
+          whyOut,
+          pictureRefused,
+          clockAheadMs,
+          notKept,
+          toSend,
+          readWaiting,
+          setRefused,
+          forget,
+          keepShown: async (dogId) => {
+            if (file.value?.id === dogId) await keepFile(file.value).catch(() => undefined)
+          },
+        }),
       )
-      trouble.value = null
-      signedOut.value = false
-      Object.assign(lane, { tries: 0, notBefore: 0, most: Infinity })
-      await settle(batch, answer, dogId)
-      // What the server did not name stays, and is sent again a little later.
-      const named = new Set([...answer.taken, ...answer.refused.map((r) => r.id)])
-      if (batch.some((w) => !named.has(w.id))) later(lane, null)
-    } catch (error) {
-      await fare(error, lane, batch, dogId)
+      const restMs = await (await sender).send()
+      if (restMs !== null) timer = setTimeout(() => void send(), restMs)
+    } catch {
+      // It could not be fetched.
+      sender = undefined
+      trouble.value = 'no-signal'
+      timer = setTimeout(() => void send(), FETCH_AGAIN_MS)
     }
   }
-
-  /** Entries leave the device only by their names. */
-  async function settle(
-    batch: Waiting[],
-    answer: Pick<EntriesAnswer, 'taken' | 'refused' | 'now'>,
-    dogId: string,
-  ) {
-    const mine = new Map(batch.map((w) => [w.id, w]))
-    const gone = answer.taken.filter((id) => mine.has(id))
-    waiting.value = waiting.value.filter((w) => !gone.includes(w.id))
-    if (gone.length) await dropWaiting(gone).catch(() => undefined)
-    for (const { id, code, says } of answer.refused) {
-      const item = mine.get(id)
-      if (!item) continue
-      if (code === 'not-come-yet') clockAheadMs.value = currentMs() - Date.parse(answer.now)
-      if (item.entry.what.kind === 'plan') await forget(item)
-      else await setRefused({ ...item, ...(code === 'not-come-yet' ? { ahead: true as const } : {}) }, says)
-    }
-    if (file.value?.id === dogId) await keepFile(file.value).catch(() => undefined)
-    if (!waiting.value.length) notKept.value = false
-  }
-
-  function later(lane: Lane, atLeastMs: number | null) {
-    lane.tries += 1
-    lane.notBefore = currentMs() + waitMs(lane.tries, atLeastMs, Math.random())
-  }
-
-  /** What becomes of a bundle whose call went wrong. */
-  async function fare(error: unknown, lane: Lane, batch: Waiting[], dogId: string) {
-    // None could be taken: each is named with its reason all the same.
-    if (error instanceof Refused && error.refusal.refused?.length && error.refusal.now) {
-      const { refused, now } = error.refusal
-      return settle(batch, { taken: [], refused: refused!, now: now! }, dogId)
-    }
-    const verdict = verdictOn(error)
-    if (verdict.do === 'sign-in') {
-      signedOut.value = true
-      whySignedOut.value = whyOut(error)
-    } else if (verdict.do === 'never') {
-      for (const w of batch) await setRefused(w, verdict.says)
-    } else if (verdict.do === 'smaller') {
-      if (batch.length === 1) await setRefused(batch[0]!, inWords(error))
-      else lane.most = Math.ceil(batch.length / 2)
-    } else {
-      trouble.value = verdict.trouble
-      later(lane, verdict.atLeastMs)
-      // The network is the same for every dog; a server that fails may fail at one entry alone.
-      if (verdict.trouble !== 'server-away')
-        for (const other of lanes.values()) other.notBefore = Math.max(other.notBefore, lane.notBefore)
-      else if (lane.tries >= TRIES_TOGETHER) {
-        lane.tries = 1
-        if (batch.length === 1) await setRefused(batch[0]!, 'The server failed at it, time and again.')
-        else {
-          lane.most = Math.ceil(batch.length / 2)
-          lane.notBefore = 0
-        }
-      }
-    }
-  }
-
-  /** Sends a photograph whose entry is up. */
-  async function sendPicture(picture: Picture) {
-    const lane = laneOf(PICTURES)
-    const done = async () => {
-      await keepPicture({ ...picture, sent: true })
-      pictures.value = pictures.value.filter((p) => p.id !== picture.id)
-    }
-    try {
-      await api(`/api/dogs/${picture.dogId}/photographs/${picture.id}`, {
-        method: 'PUT',
-        body: picture.jpeg,
-      })
-      trouble.value = null
-      Object.assign(lane, { tries: 0, notBefore: 0 })
-      await done()
-    } catch (error) {
-      const verdict = verdictOn(error)
-      if (verdict.do === 'sign-in') {
-        signedOut.value = true
-        whySignedOut.value = whyOut(error)
-      } else if (verdict.do === 'later') {
-        trouble.value = verdict.trouble
-        later(lane, verdict.atLeastMs)
-      } else {
-        // It will never be taken: it stays on this device, and stands in nobody's way.
-        pictureRefused.value = inWords(error)
-        await done()
-      }
-    }
-  }
+  /** Whether there is anything to say of how what is written here stands. */
+  const notices = computed(
+    () =>
+      waiting.value.length > 0 ||
+      pictures.value.length > 0 ||
+      signedOut.value ||
+      onlyLooking.value ||
+      !!(notThere.value || pictureRefused.value),
+  )
+  const toSend = (dogId?: string) => waiting.value.filter((w) => !w.refused && (!dogId || w.dogId === dogId))
 
   /** Off the device, and out of what is shown. */
   async function forget(item: Waiting) {
@@ -369,20 +242,9 @@ export const useRecord = defineStore('record', () => {
       file.value = { ...file.value, entries: file.value.entries.filter((e) => e.id !== item.id) }
   }
 
-  /** Entries of a clock that was ahead are put where they belong by the server's time, and go up. */
+  /** Entries of a clock that was ahead are put where they belong, and go up. */
   async function setClockRight() {
-    const off = clockAheadMs.value
-    const ahead = waiting.value.filter((w) => w.ahead)
-    const right = ahead.map(({ ahead: _a, refused: _r, ...w }): Waiting => {
-      const at = new Date(new Date(`${w.entry.day}T${w.entry.time ?? '12:00'}`).getTime() - off)
-      return {
-        ...w,
-        entry: { ...w.entry, day: localDay(at), ...(w.entry.time ? { time: localTime(at) } : {}) },
-      }
-    })
-    const byId = new Map(right.map((w) => [w.id, w]))
-    waiting.value = waiting.value.map((w) => byId.get(w.id) ?? w)
-    await keepWaiting(right).catch(() => (notKept.value = true))
+    await (await sender)?.setClockRight()
     if (file.value) file.value = withWaiting(file.value)
     void send()
   }
@@ -411,9 +273,10 @@ export const useRecord = defineStore('record', () => {
   }
   if (import.meta.client) {
     window.addEventListener('online', () => {
-      for (const lane of lanes.values()) lane.notBefore = 0
       lookedAt = 0
-      void look().then(() => send())
+      void look()
+      void sender?.then((s) => s.signalIsBack())
+      void send()
     })
     window.addEventListener('focus', () => void look())
     document.addEventListener('visibilitychange', () => void look())
@@ -430,6 +293,7 @@ export const useRecord = defineStore('record', () => {
     clockAheadMs,
     setClockRight,
     notThere,
+    notices,
     signedOut,
     whySignedOut,
     onlyLooking,

@@ -10,24 +10,27 @@ import {
 import { CARE_CAUTIONS } from './cautions'
 import { clipSteps } from './clip'
 import { DANGER_IDS, dangerRow, dangersNear, TRIM_IDS } from './dangers'
+import type { TrimId } from './dangers'
 import { MEANS, MEANS_IDS, offered, SCISSORS, trimSteps, withheld } from './trims'
 import type { TrimAsked } from './trims'
 
-/** Every way an owner can be set, for every tidy and either sex. */
+/** Every way an owner can be set, for every tidy and either sex; of the schools, those that bear on it. */
+const SCHOOLS: Record<TrimId, Partial<TrimAsked>[]> = {
+  face: FACE_SCHOOLS.map((face) => ({ face })),
+  paws: [{}],
+  sanitary: SANITARY_SCHOOLS.map((sanitary) => ({ sanitary })),
+  ears: EAR_HAIR_SCHOOLS.flatMap((earHair) => [null, ...EAR_CARRIAGES].map((ears) => ({ earHair, ears }))),
+  neatening: [{}],
+}
+const USUAL = { face: 'corners', earHair: 'leave', ears: null, sanitary: 'privates', floor: false } as const
 const ALL = TRIM_IDS.flatMap((tidy) =>
   (['female', 'male'] as const).flatMap((sex) =>
     SETTINGS.flatMap((setting) =>
       [[], ['rear-blade'], ['corner-blade'], [...TAUGHT]].flatMap((taught) =>
-        FACE_SCHOOLS.flatMap((face) =>
-          EAR_HAIR_SCHOOLS.flatMap((earHair) =>
-            SANITARY_SCHOOLS.flatMap((sanitary) =>
-              [null, ...EAR_CARRIAGES].map((ears) => ({
-                tidy,
-                asked: { sex, setting, taught, face, earHair, ears, sanitary, floor: false } as TrimAsked,
-              })),
-            ),
-          ),
-        ),
+        SCHOOLS[tidy].map((school) => ({
+          tidy,
+          asked: { ...USUAL, sex, setting, taught, ...school } as TrimAsked,
+        })),
       ),
     ),
   ),

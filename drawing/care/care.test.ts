@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { DANGER_IDS, dangersNear, TRIM_IDS } from '../../core/care/dangers'
-import { CAUTIONS, regionOf } from '../../core/coat/regions'
+import { CAUTIONS } from '../../core/coat/cautions'
+import { regionOf } from '../../core/coat/regions'
 import { BUILD_IDS } from '../builds'
 import { distance } from '../geometry'
 import { lieFrom } from '../lie'

@@ -5,6 +5,7 @@ import { v7 as uuid } from 'uuid'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { routeRow, ROUTES } from '../../server/access/routes'
 import type { RouteKey } from '../../server/access/routes'
+import { currentInstant } from '../support/clock'
 import { entry, visit } from '../support/dogs'
 import { aPicture } from '../support/pictures'
 import { daysAgo, joined, newDog, newGroomer, newOwner, PASSWORD, startApp, Visitor } from '../support/server'
@@ -88,8 +89,8 @@ beforeAll(async () => {
   const db = new pg.Client({ connectionString: started.databaseUrl })
   await db.connect()
   await db.query(
-    `update shares set created = now() - interval '3 days', expires = now() - interval '1 second' where id = $1`,
-    [expired.id],
+    `update shares set created = $2::timestamptz - interval '3 days', expires = $2::timestamptz - interval '1 second' where id = $1`,
+    [expired.id, currentInstant()],
   )
   await db.end()
 }, 60_000)

@@ -1,3 +1,4 @@
+import { eq } from 'drizzle-orm'
 import ICAL from 'ical.js'
 import { v7 as uuid } from 'uuid'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
@@ -77,8 +78,18 @@ describe('mail, over SMTP to the post room and read back there', () => {
     expect(letter.text.replace(/-/g, '')).toContain(code)
   })
   it('a subject has one line, whatever the dog is called', async () => {
-    const odd = newDog({ name: 'Pip\r\nBcc: all@example.org' })
+    // No dog can be called so any more; one in the database from before could be.
+    const called = 'Pip\r\nBcc: all@example.org'
+    const odd = newDog({ name: 'Pip' })
+    expect((await owner.call('POST', '/api/dogs', newDog({ name: called }))).status).toBe(422)
     await owner.call('POST', '/api/dogs', odd)
+    const { db } = await import('../../server/db/client')
+    const { dogs } = await import('../../server/db/schema')
+    const [row] = await db().select().from(dogs).where(eq(dogs.id, odd.id))
+    await db()
+      .update(dogs)
+      .set({ profile: { ...row!.profile, name: called } })
+      .where(eq(dogs.id, odd.id))
     await owner.call('POST', `/api/dogs/${odd.id}/shares`, {
       id: uuid(),
       groomer: 'Odd',

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { decideKnot, nearPrivates, teaseOrClip } from '#core/care/knot'
 import type { KnotAnswer, KnotFound, KnotReason } from '#core/care/knot'
-import { CAUTIONS, regionOf } from '#core/coat/regions'
+import { CAUTIONS } from '#core/coat/cautions'
+import { regionOf } from '#core/coat/regions'
 import type { RegionId } from '#core/coat/regions'
 import { habitsOf } from '#core/record/habits'
 import type { Comfort, Finding } from '#core/record/findings'

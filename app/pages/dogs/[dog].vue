@@ -163,7 +163,7 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onKey, true))
       <LeadMini v-if="!onStretch" v-bind="stretch" :today="today" class="mt-1" />
       <div v-else class="mt-2 border-t border-rule" />
       <NotKept />
-      <RecordNotices :dog-id="dogId" />
+      <LazyRecordNotices v-if="record.notices" :dog-id="dogId" />
     </header>
     <main id="main" class="flex-1 px-4 desk:px-10"><NuxtPage :key="dogId" /></main>
     <nav
