@@ -22,6 +22,8 @@ export interface SenderPort {
   readWaiting: () => Promise<void>
   setRefused: (item: Waiting, why: string) => Promise<void>
   forget: (item: Waiting) => Promise<void>
+  /** These have gone up. */
+  took: (ids: readonly string[]) => void
   /** Keeps the dog in view as it is shown, if it is this one. */
   keepShown: (dogId: string) => Promise<void>
 }
@@ -137,6 +139,7 @@ export function makeSender(port: SenderPort): Sender {
     const mine = new Map(batch.map((w) => [w.id, w]))
     const gone = answer.taken.filter((id) => mine.has(id))
     port.waiting.value = port.waiting.value.filter((w) => !gone.includes(w.id))
+    port.took(gone)
     if (gone.length) await dropWaiting(gone).catch(() => undefined)
     for (const { id, code, says } of answer.refused) {
       const item = mine.get(id)

@@ -61,6 +61,8 @@ export const useRecord = defineStore('record', () => {
     return { ...kept, entries: [...kept.entries, ...more] }
   }
 
+  /** When entries went up, ms of this page: an answer asked for before that does not know of them. */
+  const tookAt = new Map<string, number>()
   /** Being put on the device at this moment: not there yet, and not lost. */
   const keeping = new Set<string>()
   /** What waits on the device, of every dog. */
@@ -99,7 +101,17 @@ export const useRecord = defineStore('record', () => {
       state.value = 'ready'
     }
     try {
-      const fresh = await api<DogFile>(`/api/dogs/${dogId}`)
+      const asked = performance.now()
+      const answer = await api<DogFile>(`/api/dogs/${dogId}`)
+      const told = new Set(answer.entries.map((e) => e.id))
+      const since = file.value?.id === dogId ? file.value.entries : []
+      const fresh = {
+        ...answer,
+        entries: [
+          ...answer.entries,
+          ...since.filter((e) => !told.has(e.id) && (tookAt.get(e.id) ?? -1) >= asked),
+        ],
+      }
       await keepFile(fresh).catch(() => undefined)
       signedOut.value = false
       file.value = withWaiting(fresh)
@@ -209,6 +221,9 @@ export const useRecord = defineStore('record', () => {
           readWaiting,
           setRefused,
           forget,
+          took: (ids) => {
+            for (const id of ids) tookAt.set(id, performance.now())
+          },
           keepShown: async (dogId) => {
             if (file.value?.id === dogId) await keepFile(file.value).catch(() => undefined)
           },

@@ -4,6 +4,7 @@ import type { TrimId } from '../../core/care/dangers'
 import { REGION_IDS } from '../../core/coat/regions'
 import { addDays } from '../../core/record/day'
 import type { Entry, FactOf } from '../../core/record/entries'
+import type { Habits } from '../../core/record/profile'
 import { timeline } from '../../core/record/timeline'
 import type { WeatherDay } from '../../core/season/weather'
 import { clockAt } from '../support/clock'
@@ -301,14 +302,19 @@ describe.each(both)('the tidies, %s', (_name, screen) => {
     const guards = await options()
     expect(guards).toContain('12 mm, a guard comb')
     expect(guards.filter((o) => o.includes('#'))).toEqual([])
+    const kept = async () =>
+      ((await owner.call('GET', `/api/dogs/${merle.id}`)).json.profile as { habits: Habits }).habits
     await page.press('as Imke showed me')
+    await page.until(async () => (await kept()).setting === 'taught', 'the setting is not kept')
     await page.press('a bare #10 or #15 at the rear')
+    await page.until(async () => (await kept()).taught?.includes('rear-blade'), 'what was taught is not kept')
     await page.until(
       async () => (await options()).some((o) => o.includes('#15')),
       'what was taught is not there',
     )
     expect((await options()).filter((o) => o.includes('#'))).toHaveLength(2)
     await page.press('and blunt tips')
+    await page.until(async () => (await kept()).setting === 'scissors', 'the setting is not kept')
     await page.until(async () => !(await options()).some((o) => o.includes('#')), 'a bare blade stays')
   })
 

@@ -145,6 +145,31 @@ describe('answers that are no for now, and for good', () => {
   })
 })
 
+describe('an answer that is older than what was written since', () => {
+  it('takes nothing of it out of what is shown', async () => {
+    await page.visit(`/dogs/${merle.id}/diary`)
+    await page.says('The diary')
+    await page.until(gone, 'something waits already', TAKES_PATIENCE)
+    const path = `/api/dogs/${merle.id}`
+    const asked = () => gateway.calls.filter((c) => c.method === 'GET' && c.path === path).length
+    const before = asked()
+    const letGo = gateway.hold(path)
+    await page.passTime(30_000)
+    await page.driver.executeScript(`window.dispatchEvent(new Event('focus'))`)
+    await page.until(async () => asked() > before, 'the record was not asked for')
+    // Written and gone up while that answer is on its way.
+    const wet = (await wetOn(merle.id)).length
+    await page.press('Today')
+    await page.press('Wet grass or mud')
+    await page.until(async () => (await wetOn(merle.id)).length === wet + 1, 'it did not go up')
+    letGo()
+    await page.until(gone, 'it still waits', TAKES_PATIENCE)
+    await page.driver.executeScript(`document.querySelector('a[href$="/diary"]')?.click()`)
+    await page.says('The diary')
+    await page.until(async () => (await page.all('[data-entry=wet]')).length === wet + 1, 'it is not shown')
+  })
+})
+
 describe('a clock that is off', () => {
   it('days ahead: what was written is kept, told with the difference, and set right in one press', async () => {
     page.foresee(refused(422), NO_SERVER)

@@ -16,6 +16,14 @@ const LOGIN = '<!doctype html><title>The Copper Kettle</title><p>Welcome. Sign i
 export class Gateway {
   /** Decides for each call to the API; the pages themselves always pass. */
   way: (method: string, path: string, body: string) => Way = () => 'through'
+  /** An answer that is under way for so long as this has not been let go. */
+  private held: { path: string; until: Promise<void> } | null = null
+  /** Holds the next answer to a call of this path back. @returns how to let it go */
+  hold(path: string): () => void {
+    let letGo = () => {}
+    this.held = { path, until: new Promise((go) => (letGo = go)) }
+    return letGo
+  }
   /** Calls to the API so far, newest last. */
   readonly calls: { method: string; path: string; body: string }[] = []
   private constructor(
@@ -60,6 +68,8 @@ export class Gateway {
       .end(JSON.stringify({ statusCode: status, message: says }))
   }
   private pass(req: IncomingMessage, res: ServerResponse, body: Buffer) {
+    const held = this.held?.path === req.url && req.method === 'GET' ? this.held : null
+    if (held) this.held = null
     const on = request(
       {
         host: this.target.hostname,
@@ -68,7 +78,8 @@ export class Gateway {
         path: req.url,
         headers: { ...req.headers, 'x-forwarded-host': req.headers.host ?? '' },
       },
-      (back) => {
+      async (back) => {
+        await held?.until
         res.writeHead(back.statusCode ?? 502, back.headers)
         back.pipe(res)
       },
