@@ -17,6 +17,8 @@ import type { Picture, Waiting } from '~/offline/device'
 import type { Sender } from '~/offline/sender'
 import type { TroubleKind } from '~/words/trouble'
 
+/** What has waited longer than this is told, ms (judgement). */
+const LINGERS_MS = 2_000
 /** When the sender could not be fetched it is asked for again, ms (judgement). */
 const FETCH_AGAIN_MS = 4_000
 /** Looks at the server again when the page is looked at, at most so often, ms (judgement). */
@@ -238,11 +240,23 @@ export const useRecord = defineStore('record', () => {
       timer = setTimeout(() => void send(), FETCH_AGAIN_MS)
     }
   }
+  /** Something has waited a while. What goes up at once is not told: a line that comes and goes moves the page. */
+  const lingers = ref(false)
+  let lingerTimer: ReturnType<typeof setTimeout> | undefined
+  watch(
+    () => waiting.value.length + pictures.value.length > 0,
+    (waits) => {
+      clearTimeout(lingerTimer)
+      if (waits) lingerTimer = setTimeout(() => (lingers.value = true), LINGERS_MS)
+      else lingers.value = false
+    },
+  )
+  const waitsToTell = computed(() => lingers.value || trouble.value !== null)
   /** Whether there is anything to say of how what is written here stands. */
   const notices = computed(
     () =>
-      waiting.value.length > 0 ||
-      pictures.value.length > 0 ||
+      (waitsToTell.value && waiting.value.length + pictures.value.length > 0) ||
+      waiting.value.some((w) => w.refused) ||
       signedOut.value ||
       onlyLooking.value ||
       !!(notThere.value || pictureRefused.value),
@@ -309,6 +323,7 @@ export const useRecord = defineStore('record', () => {
     setClockRight,
     notThere,
     notices,
+    waitsToTell,
     signedOut,
     whySignedOut,
     onlyLooking,

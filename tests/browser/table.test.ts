@@ -1,10 +1,13 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { timeline } from '../../core/record/timeline'
 import type { Entry } from '../../core/record/entries'
+import { clockAt } from '../support/clock'
 import { newDog, newOwner, PASSWORD, startApp } from '../support/server'
 import type { Running, Visitor } from '../support/server'
 import { DESK, Key, Page, PHONE } from '../support/page'
 
+// Sessions are of their day: no midnight between these but the one that is asked for.
+clockAt('10:00')
 /** A whole session at the table: by touch on a phone, and by keys alone at a desk. */
 let running: Running
 let owner: Visitor

@@ -28,11 +28,19 @@ const things = (n: number, one: string, more: string) => (n === 1 ? one : `${n} 
 
 <template>
   <div class="text-[14px]">
-    <p v-if="waiting.length" class="mt-1 border-b border-rule py-2 font-semibold" role="status">
+    <p
+      v-if="record.waitsToTell && waiting.length"
+      class="mt-1 border-b border-rule py-2 font-semibold"
+      role="status"
+    >
       {{ why }}{{ things(waiting.length, 'One entry waits', 'entries wait') }} on this device and will go up
       by themselves.
     </p>
-    <p v-else-if="record.pictures.length" class="mt-1 border-b border-rule py-2 font-semibold" role="status">
+    <p
+      v-else-if="record.waitsToTell && record.pictures.length"
+      class="mt-1 border-b border-rule py-2 font-semibold"
+      role="status"
+    >
       {{ why }}{{ things(record.pictures.length, 'One photograph waits', 'photographs wait') }} on this device
       and will go up.
     </p>
