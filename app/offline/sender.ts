@@ -40,6 +40,8 @@ const TRIES_TOGETHER = 3
 /** Shortest rest between two rounds, and how long another page of the device is left to send, ms (judgement). */
 const LEAST_REST_MS = 1_000
 const OTHER_PAGE_MS = 2_000
+/** A device's clock this near the server's is right, ms (judgement). */
+const NEAR_ENOUGH_MS = 60 * 60_000
 /** One page of the device sends at a time. */
 const SENDER = 'grumbo-sender'
 
@@ -141,10 +143,13 @@ export function makeSender(port: SenderPort): Sender {
     port.waiting.value = port.waiting.value.filter((w) => !gone.includes(w.id))
     port.took(gone)
     if (gone.length) await dropWaiting(gone).catch(() => undefined)
+    const off = currentMs() - Date.parse(answer.now)
+    // A clock that was put right lets plans be written again.
+    if (Math.abs(off) < NEAR_ENOUGH_MS) port.clockAheadMs.value = 0
     for (const { id, code, says } of answer.refused) {
       const item = mine.get(id)
       if (!item) continue
-      if (code === 'not-come-yet') port.clockAheadMs.value = currentMs() - Date.parse(answer.now)
+      if (code === 'not-come-yet') port.clockAheadMs.value = off
       if (item.entry.what.kind === 'plan') await port.forget(item)
       else
         await port.setRefused({ ...item, ...(code === 'not-come-yet' ? { ahead: true as const } : {}) }, says)

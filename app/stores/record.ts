@@ -116,6 +116,7 @@ export const useRecord = defineStore('record', () => {
       }
       await keepFile(fresh).catch(() => undefined)
       signedOut.value = false
+      trouble.value = null
       file.value = withWaiting(fresh)
       state.value = 'ready'
       notThere.value = ''

@@ -4,6 +4,7 @@ import { withoutOldPlans } from '../../core/plan/standing'
 import { entrySchema } from '../../core/record/entries'
 import type { Entry } from '../../core/record/entries'
 import type { Profile } from '../../core/record/profile'
+import { madeAt } from '../../core/record/timeline'
 import type { EntriesAnswer, RefusedEntry } from '../../shared/api'
 import { refuse, refuseFor } from '../access/refuse'
 import { db } from '../db/client'
@@ -127,7 +128,7 @@ export async function addEntries(
     const known = new Set(await onFile(tx, householdId, dogId, referredTo(read)))
     // What is corrected comes before what corrects it: an entry that was refused is not on file.
     const inOrder = [...read].sort(
-      (a, b) => Number(corrects(a)) - Number(corrects(b)) || (a.id < b.id ? -1 : 1),
+      (a, b) => Number(corrects(a)) - Number(corrects(b)) || (madeAt(a) < madeAt(b) ? -1 : 1),
     )
     const good = inOrder.filter((e) => {
       const problem = problemWith(dog.profile, known, e)

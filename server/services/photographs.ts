@@ -35,14 +35,15 @@ const waiting: (() => void)[] = []
 async function oneOfFew<T>(work: () => Promise<T>): Promise<T> {
   if (decoding >= AT_ONCE) {
     if (waiting.length >= MOST_WAITING) throw refuse(503, 'Too many pictures at once: in a moment again.')
+    // Whoever is done hands its place on.
     await new Promise<void>((go) => waiting.push(go))
-  }
-  decoding += 1
+  } else decoding += 1
   try {
     return await work()
   } finally {
-    decoding -= 1
-    waiting.shift()?.()
+    const next = waiting.shift()
+    if (next) next()
+    else decoding -= 1
   }
 }
 

@@ -62,6 +62,18 @@ describe('entries', () => {
     const { json } = await send([undo, e, check(daysAgo(1), 'tail')])
     expect((json.refused as { id: string }[]).map((r) => r.id).sort()).toEqual([e.id, undo.id].sort())
   })
+  it('a correction of a correction is taken with it, though the clock it was made by was behind', async () => {
+    const id = (n: number) => `0190000${n}-0000-7000-8000-00000000000${n}`
+    const first = { ...check(daysAgo(1), 'tail'), id: id(1) }
+    const ahead = { ...entry(daysAgo(0), { kind: 'correction', replaces: first.id, by: null }), id: id(9) }
+    const back = {
+      ...entry(daysAgo(0), { kind: 'correction', replaces: ahead.id, by: null, knows: ahead.id }),
+      id: id(5),
+    }
+    const { json } = await send([back, ahead, first])
+    expect(json.refused).toEqual([])
+    expect(json.taken).toHaveLength(3)
+  })
   it('of many posts at once to one record none waits for another, and all are there', async () => {
     const posts = Array.from({ length: 12 }, (_, i) => [check(daysAgo(i % 9)), check(daysAgo(i % 9), 'tail')])
     const answers = await Promise.all(posts.map(send))
