@@ -1,6 +1,7 @@
 import { mkdirSync, writeFileSync } from 'node:fs'
 import { fileURLToPath } from 'node:url'
 import tailwindcss from '@tailwindcss/vite'
+import { writeForecastWorker } from './scripts/forecast-worker'
 import { writeServiceWorker } from './scripts/offline'
 
 const here = (path: string) => fileURLToPath(new URL(path, import.meta.url))
@@ -22,6 +23,7 @@ export default defineNuxtConfig({
     '/room/**': { ssr: false },
     '/join/**': { ssr: false, headers: { 'X-Robots-Tag': 'noindex, nofollow', 'Cache-Control': 'no-store' } },
     '/l/**': { headers: { 'X-Robots-Tag': 'noindex, nofollow', 'Cache-Control': 'no-store' } },
+    '/letters': { headers: { 'X-Robots-Tag': 'noindex, nofollow', 'Cache-Control': 'no-store' } },
     '/sw.js': { headers: { 'Cache-Control': 'no-cache' } },
     '/api/**': { headers: { 'Cache-Control': 'no-store' } },
   },
@@ -47,11 +49,30 @@ export default defineNuxtConfig({
       writeFileSync(here('./.nuxt/weigh.json'), JSON.stringify(manifest))
     },
     'nitro:build:public-assets': (nitro) => writeServiceWorker(nitro.options.output.publicDir),
+    'nitro:init'(nitro) {
+      nitro.hooks.hook('compiled', async () => {
+        if (!nitro.options.dev) await writeForecastWorker(nitro.options.output.serverDir)
+      })
+    },
   },
   features: { inlineStyles: false },
-  experimental: { appManifest: false },
+  experimental: {
+    appManifest: false,
+    payloadExtraction: false,
+    navigationRepaint: false,
+    lazyHydration: false,
+    checkOutdatedBuildInterval: false,
+    writeEarlyHints: false,
+  },
   // Components here, and those of the libraries used, are all of the composition kind.
-  vite: { plugins: [tailwindcss()], vue: { features: { optionsAPI: false } } },
+  vite: {
+    plugins: [tailwindcss()],
+    vue: { features: { optionsAPI: false } },
+    // Made by calls that do nothing else: what no page uses of them is left out.
+    build: {
+      rollupOptions: { treeshake: { manualPureFunctions: ['createUseAsyncData', 'createUseFetch'] } },
+    },
+  },
   nitro: {
     serverAssets: [{ baseName: 'migrations', dir: here('./server/db/migrations') }],
     compressPublicAssets: { gzip: true },

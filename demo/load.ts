@@ -4,7 +4,7 @@ import { eq } from 'drizzle-orm'
 import { v7 as uuid } from 'uuid'
 import { connections, db } from '../server/db/client'
 import type { Tx } from '../server/db/client'
-import { accounts, dogs, entries, groomers, households, notes, shares } from '../server/db/schema'
+import { accounts, addresses, dogs, entries, groomers, households, notes, shares } from '../server/db/schema'
 import { DEMO_EMAIL, DEMO_GROOMER } from '../shared/demo'
 import { demoDogs, GROOMER, neighbours, OWNER } from './household'
 import type { DemoDog } from './household'
@@ -22,6 +22,7 @@ async function household(tx: Tx, name: string, owner: string, email: string) {
   await tx
     .insert(accounts)
     .values({ householdId, id: accountId, name: owner, email, passwordHash: await locked() })
+  await tx.insert(addresses).values({ email, confirmed: now })
   return { householdId, accountId }
 }
 
@@ -55,6 +56,8 @@ async function addDog(
     scope: 'history',
     groomer: GROOMER,
     groomerId,
+    // Before the first of its notes.
+    created: new Date(now.getTime() - SHARED_DAYS * 86_400_000),
     expires: new Date(now.getTime() + SHARED_DAYS * 86_400_000),
   })
   if (!dog.notes.length) return
@@ -89,6 +92,7 @@ if (!there) {
       email: DEMO_GROOMER,
       passwordHash: await locked(),
     })
+    await tx.insert(addresses).values({ email: DEMO_GROOMER, confirmed: now })
     const home = await household(tx, 'Alder Lane', OWNER, DEMO_EMAIL)
     for (const [i, dog] of demoDogs(today).entries()) await addDog(tx, home, groomerId, dog, i)
     for (const [i, n] of neighbours(today).entries()) {

@@ -1,13 +1,9 @@
 import { z } from '../core/zod'
 import { entrySchema } from '../core/record/entries'
-import type { Entry } from '../core/record/entries'
 import { nameSchema, profileSchema, regionSchema } from '../core/record/profile'
 import { daySchema, idSchema, oneLine, words } from '../core/record/text'
-import type { Profile } from '../core/record/profile'
-import type { Day } from '../core/record/day'
-import type { Arrival } from '../core/plan/arrival'
 import { LEAST_PASSWORD, MOST_NOTE, ROLES, SCOPES } from './limits'
-import type { Role, Scope } from './limits'
+import type { RefusedEntry } from './answers'
 
 /** What crosses the wire. Bodies are parsed with these on the server; their types serve both ends. */
 
@@ -61,7 +57,7 @@ export const entriesBody = z.strictObject({
 
 const noteText = words(MOST_NOTE, 'The note').min(1, 'The note is empty.')
 /** What of the record goes along with a note: the map as it stood, and photographs. */
-const attachedSchema = z.strictObject({
+export const attachedSchema = z.strictObject({
   map: z
     .strictObject({
       day: daySchema,
@@ -125,116 +121,12 @@ export const visitBody = z.strictObject({
   note: replyBody.optional(),
 })
 
-/** An entry that was not taken, by its id, and why. */
-const refusedEntrySchema = z.object({
-  id: z.string(),
-  /** Its day has not come by the server's clock, or it is wrong whenever it is sent. */
-  code: z.enum(['not-come-yet', 'wrong']),
-  says: z.string(),
-})
-export type RefusedEntry = z.output<typeof refusedEntrySchema>
-/** What becomes of entries that were sent, each by its id: only so do they leave the device. */
-export const entriesAnswer = z.object({
-  taken: z.array(z.string()),
-  refused: z.array(refusedEntrySchema),
-  /** The server's time, for a device whose clock is off. */
-  now: z.iso.datetime(),
-})
-export type EntriesAnswer = z.output<typeof entriesAnswer>
+/** Whoever reads letters to an address says whether more may come; the token is in each of them. */
+export const lettersBody = z.strictObject({ token: z.string().max(600), may: z.boolean() })
 
 export type NewDog = z.input<typeof newDogBody>
-
 export type Attached = z.output<typeof attachedSchema>
 
-export interface Me {
-  name: string
-  role: Role
-  email: string
-  household: string
-  timeZone: string
-  demo: boolean
-  dogs: { id: string; profile: Profile }[]
-}
-export interface DogFile {
-  id: string
-  profile: Profile
-  entries: Entry[]
-}
-export interface Note {
-  id: string
-  author: 'owner' | 'groomer'
-  authorName: string
-  body: string
-  sent: string
-  read: string | null
-  attached: Attached | null
-}
-export interface Share {
-  id: string
-  groomer: string
-  scope: Scope
-  created: string
-  expires: string
-  revoked: string | null
-  lastOpened: string | null
-  /** The room it is kept in. */
-  room: string | null
-}
-export interface Thread {
-  notes: Note[]
-  shares: Share[]
-}
-export interface Household {
-  name: string
-  timeZone: string
-  /** When everything goes, if that was asked. */
-  deleteAfter: string | null
-  mine: { mailNotes: boolean; remindAt: number | null }
-  members: { id: string; name: string; email: string | null; role: Role; you: boolean }[]
-  invitations: { id: string; name: string; role: Role; expires: string }[]
-}
-export interface Invitation {
-  name: string
-  role: Role
-  household: string
-}
-/** A dog in a groomer's room, one line of the list. */
-export interface RoomDog {
-  share: string
-  name: string
-  owner: string
-  coat: Profile['coat']
-  weightKg: number
-  scope: Scope
-  expires: string
-  /** The day it comes next, if one is booked. */
-  visit: Day | null
-  /** Null with scope `note`, and while it is being worked out. */
-  arrival: Arrival | null
-  /** It is being worked out anew. */
-  stale: boolean
-  unread: number
-}
-export interface Room {
-  name: string
-  room: string
-  email: string
-  mailNotes: boolean
-  dogs: RoomDog[]
-}
-/** What a share shows: the dog as it should arrive, the thread, and what was found. */
-export interface SharedDog {
-  groomer: string
-  owner: string
-  scope: Scope
-  expires: string
-  today: string
-  profile: Profile
-  entries: Entry[]
-  notes: Note[]
-  /** Null with scope `note`. */
-  arrival: Arrival | null
-}
 /** How every refusal looks. */
 export interface Refusal {
   statusCode: number
@@ -245,9 +137,4 @@ export interface Refusal {
   /** Of entries, those that were not taken, by the server's time. */
   refused?: RefusedEntry[]
   now?: string
-}
-/** Who is there, where nobody is signed in. */
-export interface Nobody {
-  nobody: 'sign-in' | 'no-longer'
-  says: string
 }

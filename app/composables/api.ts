@@ -1,4 +1,6 @@
 import { FetchError, ofetch } from 'ofetch'
+import type { output, ZodType } from 'zod'
+import type * as answers from '#shared/answers'
 import type { Refusal } from '#shared/api'
 import { OURS } from '#shared/limits'
 import { TROUBLE } from '~/words/trouble'
@@ -37,11 +39,6 @@ interface Options {
   headers?: Record<string, string>
   responseType?: 'json' | 'blob'
 }
-/** Something that reads an answer, and throws where it is not what it should be. */
-export interface Answered<T> {
-  parse: (raw: unknown) => T
-}
-
 /** How long an answer is waited for, ms (judgement). */
 const PATIENCE_MS = 15_000
 
@@ -53,16 +50,8 @@ function retryAfter(headers: Headers): number | null {
   return Number.isFinite(ms) && ms > 0 ? ms : null
 }
 
-/**
- * A call to our own API.
- * @param answer reads what comes back; loaded only when something does
- * @throws NoAnswer when our server did not answer, Refused with its words when it says no
- */
-export async function api<T>(
-  path: string,
-  options: Options = {},
-  answer?: () => Promise<Answered<T>>,
-): Promise<T> {
+/** A call to our own API, and what came back, as it came. */
+async function call(path: string, options: Options): Promise<unknown> {
   let response: Awaited<ReturnType<typeof ofetch.raw<unknown>>>
   try {
     response = await ofetch.raw<unknown>(path, {
@@ -86,13 +75,40 @@ export async function api<T>(
     )
   }
   if (!response.headers.has(OURS)) throw new NoAnswer('not-ours')
-  if (!answer) return response._data as T
-  const reads = await answer()
-  try {
-    return reads.parse(response._data)
-  } catch {
-    throw new NoAnswer('not-understood')
-  }
+  return response._data
+}
+
+/**
+ * A call to our own API that is done or not; what it answers beside that is not looked at.
+ * @throws NoAnswer when our server did not answer, Refused with its words when it says no
+ */
+export async function api(path: string, options: Options = {}): Promise<void> {
+  await call(path, options)
+}
+
+type Answers = typeof answers
+type Answer = { [K in keyof Answers]: Answers[K] extends ZodType ? K : never }[keyof Answers]
+/**
+ * A call to our own API, its answer read by its schema, which is loaded only when an answer comes.
+ * @throws NoAnswer when our server did not answer in words it knows, Refused with its words when it says no
+ */
+export async function ask<K extends Answer>(
+  answer: K,
+  path: string,
+  options: Options = {},
+): Promise<output<Answers[K]>> {
+  const raw = await call(path, options)
+  const schema: ZodType = (await import('#shared/answers'))[answer]
+  const read = schema.safeParse(raw)
+  if (!read.success) throw new NoAnswer('not-understood')
+  return read.data as output<Answers[K]>
+}
+
+/** A picture of ours. @throws NoAnswer, Refused */
+export async function askForPicture(path: string, headers: Record<string, string> = {}): Promise<Blob> {
+  const raw = await call(path, { responseType: 'blob', headers })
+  if (!(raw instanceof Blob)) throw new NoAnswer('not-understood')
+  return raw
 }
 
 /**

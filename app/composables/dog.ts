@@ -10,7 +10,7 @@ import type { StretchPlan } from '#core/plan/standing'
 import { lookAhead, pastOf, planOn } from '#core/plan/today'
 import { stretchStart } from '#core/record/stretch-start'
 import type { PlaceId, RegionId } from '#core/coat/regions'
-import type { DogFile } from '#shared/api'
+import type { DogFile } from '#shared/answers'
 
 /** Weeks a stretch is drawn for when no visit is booked. */
 const ROLLING_WEEKS = ROLLING_DAYS / 7

@@ -3,7 +3,7 @@ import { careInPlan } from '#core/care/due'
 import type { StretchPlan } from '#core/plan/standing'
 import type { Coat } from '#core/record/coat'
 import { timeline } from '#core/record/timeline'
-import type { DogFile, Thread } from '#shared/api'
+import type { DogFile } from '#shared/answers'
 import { happeningsOf, writeCalendar } from '#shared/calendar'
 import { writeDiaryCsv } from '#shared/diary-csv'
 import { writeRecordFile } from '#shared/record-file'
@@ -41,7 +41,7 @@ export async function gatherAll(
   const goOn = () => {
     if (signal.aborted) throw new Cancelled()
   }
-  const { notes } = await api<Thread>(`/api/dogs/${file.id}/notes`)
+  const { notes } = await ask('threadAnswer', `/api/dogs/${file.id}/notes`)
   const files: Record<string, Uint8Array> = {
     'record.json': strToU8(
       writeRecordFile({ id: file.id, profile: file.profile }, file.entries, currentInstant()),
@@ -53,7 +53,7 @@ export async function gatherAll(
   for (const [i, p] of photos.entries()) {
     goOn()
     try {
-      const jpeg = await api<Blob>(`/api/dogs/${file.id}/photographs/${p.id}`, { responseType: 'blob' })
+      const jpeg = await askForPicture(`/api/dogs/${file.id}/photographs/${p.id}`)
       files[`photographs/${p.day}-${p.id}.jpg`] = new Uint8Array(await jpeg.arrayBuffer())
     } catch (error) {
       // One that never went up from its device cannot be gathered here.

@@ -1,7 +1,7 @@
 import { latestEntry, planStands, standingPlan } from '#core/plan/standing'
 import type { FiledPlan, StretchPlan } from '#core/plan/standing'
 import type { Choices, Planned } from '#core/record/entries'
-import type { DogFile } from '#shared/api'
+import type { DogFile } from '#shared/answers'
 import type { PlanAnswer, PlanRequest } from '~/workers/plan.worker'
 
 const bare = ({ id: _id, day: _day, ...rest }: FiledPlan): StretchPlan => rest

@@ -1,4 +1,4 @@
-import type { Nobody, Room } from '#shared/api'
+import type { Room } from '#shared/answers'
 
 /** The groomer's room: who is signed in, and the dogs; null when nobody is. */
 export function useRoom() {
@@ -9,7 +9,7 @@ export function useRoom() {
   async function load() {
     clearTimeout(again)
     try {
-      const answer = await api<Room | Nobody>('/api/room')
+      const answer = await ask('roomAnswer', '/api/room')
       if ('nobody' in answer) {
         room.value = null
         state.value = 'signed-out'
@@ -27,7 +27,7 @@ export function useRoom() {
   async function takeCarried(): Promise<string | null> {
     const token = carriedLink.take()
     if (!token) return null
-    const { share } = await api<{ share: string }>('/api/room/dogs', { method: 'POST', body: { token } })
+    const { share } = await ask('keptAnswer', '/api/room/dogs', { method: 'POST', body: { token } })
     return share
   }
   async function leave() {

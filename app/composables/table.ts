@@ -1,3 +1,4 @@
+import { v7 as uuid } from 'uuid'
 import type { FactOf } from '#core/record/entries'
 import { regionOf } from '#core/coat/regions'
 import type { RegionId } from '#core/coat/regions'
@@ -11,6 +12,9 @@ import type { OpenTable } from '~/offline/device'
 const LEFT_AFTER = 15 * 60_000
 /** Minutes at the table before a break is offered (judgement). */
 const BREAK_AFTER = 10 * 60_000
+
+/** A press so soon after the place changed by itself was meant for the one before, ms (judgement). */
+const JUST_CHANGED = 1_200
 
 type Check = FactOf<'check'>
 /** A finding that is gone into before the next place: brushed again, or decided. */
@@ -49,8 +53,10 @@ export function useTable(dogId: string) {
   onMounted(open)
   if (others)
     others.onmessage = async () => {
-      await record.reread()
+      // What was done there first, so that it is not taken for another device's.
       await open()
+      for (const d of table.value?.done ?? []) own.add(d.entryId)
+      await record.reread()
     }
   const timer = import.meta.client ? setInterval(() => (tick.value = currentMs()), 500) : undefined
   onBeforeUnmount(() => {
@@ -61,8 +67,9 @@ export function useTable(dogId: string) {
   const queue = computed(() => {
     const t = table.value
     if (!t) return []
-    const done = new Set(t.done.map((d) => d.region))
+    const done = new Set([...t.done.map((d) => d.region), ...(t.elsewhere ?? [])])
     const left = t.regions.filter((r) => !done.has(r))
+    if (t.fromEnd) left.reverse()
     return [
       ...left.filter((r) => !t.skipped.includes(r)),
       ...t.skipped.filter((r) => left.includes(r)),
@@ -81,6 +88,42 @@ export function useTable(dogId: string) {
   /** What was just found and is still being gone into. */
   const follow = computed(() => found.value.find((f) => f.entryId === table.value?.follow) ?? null)
   const current = computed<RegionId | null>(() => follow.value?.region ?? queue.value[0] ?? null)
+
+  /** What another device did here since this session was laid out, to be told; and when it was last noticed. */
+  const elsewhere = ref('')
+  let noticedAt = 0
+  /** Entries of this page. */
+  const own = new Set<string>()
+  watch(
+    () => record.file?.entries,
+    async (entries) => {
+      const t = table.value
+      if (!t || !entries) return
+      const from = localTime(new Date(t.startedAt))
+      const theirs = [...new Set(queue.value)].filter(
+        (r) =>
+          r !== follow.value?.region &&
+          timeline(entries).some(
+            (f) =>
+              f.day === t.day &&
+              f.what.kind === 'check' &&
+              f.what.region === r &&
+              !own.has(f.id) &&
+              f.time !== undefined &&
+              f.time >= from,
+          ),
+      )
+      if (!theirs.length) return
+      const inHand = current.value
+      t.elsewhere = [...(t.elsewhere ?? []), ...theirs]
+      elsewhere.value = theirs.map((r) => regionOf(r).label).join(', ')
+      if (!inHand || !theirs.includes(inHand)) return save()
+      // Both were at one place: from here the two go towards each other.
+      t.fromEnd = !t.fromEnd
+      noticedAt = currentMs()
+      await nextPlace()
+    },
+  )
 
   const running = () => pausedAt.value ?? tick.value
   /** Milliseconds at the table, and at this place, pauses left out. */
@@ -116,21 +159,29 @@ export function useTable(dogId: string) {
   async function press(finding: Finding) {
     const region = current.value
     if (!region || !table.value || pausedAt.value || follow.value) return
+    // The place under the finger has just changed by itself.
+    if (currentMs() - noticedAt < JUST_CHANGED) return
+    elsewhere.value = ''
     const counted = finding === 'snag' || finding === 'knot' || finding === 'mat'
-    const [entry] = await record.add([
-      {
-        day: localDay(),
-        time: localTime(),
-        what: {
-          kind: 'check',
-          region,
-          finding,
-          ...(counted ? { count: 1, out: 0 } : {}),
-          comfort: comfort.value,
-          seconds: secondsHere(),
+    const id = uuid()
+    own.add(id)
+    const [entry] = await record.add(
+      [
+        {
+          day: localDay(),
+          time: localTime(),
+          what: {
+            kind: 'check',
+            region,
+            finding,
+            ...(counted ? { count: 1, out: 0 } : {}),
+            comfort: comfort.value,
+            seconds: secondsHere(),
+          },
         },
-      },
-    ])
+      ],
+      [id],
+    )
     if (!entry) return
     table.value.done.push({ region, entryId: entry.id })
     if (!FOLLOWED.includes(finding)) return nextPlace()
@@ -158,7 +209,8 @@ export function useTable(dogId: string) {
     const entry = record.file?.entries.find((e) => e.id === last.entryId)
     if (entry) await record.takeBack(entry)
     table.value.skipped = table.value.skipped.filter((r) => r !== last.region)
-    table.value.regions = [last.region, ...table.value.regions.filter((r) => r !== last.region)]
+    const rest = table.value.regions.filter((r) => r !== last.region)
+    table.value.regions = table.value.fromEnd ? [...rest, last.region] : [last.region, ...rest]
     await nextPlace()
   }
 
@@ -227,6 +279,7 @@ export function useTable(dogId: string) {
     spent,
     atPlace,
     breakDue,
+    elsewhere,
     leftOpen,
     paused: computed(() => !!pausedAt.value),
     open,

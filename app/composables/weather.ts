@@ -18,7 +18,7 @@ export function useWeather() {
     const { hemisphere } = file.value.profile
     const asked =
       fetched.get(hemisphere) ??
-      api<{ days: FeedDay[] }>(`/api/weather?hemisphere=${hemisphere}`).then((r) => r.days)
+      ask('weatherAnswer', `/api/weather?hemisphere=${hemisphere}`).then((r) => r.days)
     fetched.set(hemisphere, asked)
     feed.value = await asked.catch(() => {
       fetched.delete(hemisphere)

@@ -1,7 +1,7 @@
 import { openDB } from 'idb'
 import type { DBSchema, IDBPDatabase } from 'idb'
 import type { Entry } from '#core/record/entries'
-import type { DogFile, Me } from '#shared/api'
+import type { DogFile, Me } from '#shared/answers'
 
 /** What the device keeps by itself, so that a session needs no signal and a reload loses nothing. */
 export interface Waiting {
@@ -29,6 +29,10 @@ export interface OpenTable {
   follow?: string | null
   /** Milliseconds at the table when the last break ended. */
   restedAt?: number
+  /** Places another device has combed meanwhile. */
+  elsewhere?: string[]
+  /** Two are at it: this one goes on from the far end. */
+  fromEnd?: boolean
 }
 /** How this person likes the table laid on this device. */
 export interface Ways {

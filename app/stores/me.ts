@@ -1,5 +1,5 @@
 import { defineStore } from 'pinia'
-import type { Me, Nobody } from '#shared/api'
+import type { Me } from '#shared/answers'
 import { forgetAll, keepMe, keptMe } from '~/offline/device'
 import { dropDrafts } from '~/offline/drafts'
 
@@ -13,7 +13,7 @@ export const useMe = defineStore('me', () => {
   async function load(): Promise<Me | null> {
     why.value = ''
     try {
-      const answer = await api<Me | Nobody>('/api/me')
+      const answer = await ask('meAnswer', '/api/me')
       if ('nobody' in answer) {
         me.value = null
         if (answer.nobody === 'no-longer') why.value = answer.says

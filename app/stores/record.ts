@@ -2,8 +2,8 @@ import { defineStore } from 'pinia'
 import { v7 as uuid } from 'uuid'
 import type { Entry, Fact, FactOf } from '#core/record/entries'
 import type { Profile } from '#core/record/profile'
-import { latestEntry } from '#core/plan/standing'
-import type { DogFile } from '#shared/api'
+import { latestEntry, withoutOldPlans } from '#core/plan/standing'
+import type { DogFile } from '#shared/answers'
 import {
   allWaiting,
   dropWaiting,
@@ -21,8 +21,6 @@ import type { TroubleKind } from '~/words/trouble'
 const LINGERS_MS = 2_000
 /** When the sender could not be fetched it is asked for again, ms (judgement). */
 const FETCH_AGAIN_MS = 4_000
-/** Looks at the server again when the page is looked at, at most so often, ms (judgement). */
-const LOOK_AGAIN_MS = 20_000
 /**
  * The record of the dog in view. Entries are made here with their own id, kept on the device first,
  * and go up when they can; sending one twice changes nothing.
@@ -102,25 +100,35 @@ export const useRecord = defineStore('record', () => {
       file.value = withWaiting(kept)
       state.value = 'ready'
     }
+    await askAfter(dogId, kept)
+    void send()
+    lookOut()
+  }
+
+  /** What the server has of a dog, or of what is new since this device asked last. */
+  async function askAfter(dogId: string, kept?: DogFile) {
     try {
       const asked = performance.now()
-      const answer = await api<DogFile>(`/api/dogs/${dogId}`)
+      const had = file.value?.id === dogId ? file.value : kept
+      const mark = had?.mark
+      const answer = await ask('dogAnswer', `/api/dogs/${dogId}${mark ? `?since=${mark}` : ''}`)
       const told = new Set(answer.entries.map((e) => e.id))
-      const since = file.value?.id === dogId ? file.value.entries : []
-      const fresh = {
-        ...answer,
-        entries: [
-          ...answer.entries,
-          ...since.filter((e) => !told.has(e.id) && (tookAt.get(e.id) ?? -1) >= asked),
-        ],
-      }
-      await keepFile(fresh).catch(() => undefined)
+      const since = (file.value?.id === dogId ? file.value : had)?.entries ?? []
+      const fresh: DogFile = answer.since
+        ? joined(since, answer)
+        : {
+            ...answer,
+            entries: [
+              ...answer.entries,
+              ...since.filter((e) => !told.has(e.id) && (tookAt.get(e.id) ?? -1) >= asked),
+            ],
+          }
+      if (!answer.since || answer.mark !== mark) await keepGoneUp(fresh)
       signedOut.value = false
       trouble.value = null
       file.value = withWaiting(fresh)
       state.value = 'ready'
       notThere.value = ''
-      lookedAt = currentMs()
     } catch (error) {
       if (error instanceof Refused && error.statusCode === 401) {
         signedOut.value = true
@@ -132,7 +140,17 @@ export const useRecord = defineStore('record', () => {
         if (!file.value) state.value = 'no-answer'
       }
     }
-    void send()
+  }
+  /** What came since, after what is here. Where nothing did, what is here stays the very same. */
+  function joined(here: readonly Entry[], { since: _since, ...answer }: DogFile): DogFile {
+    const known = new Set(here.map((e) => e.id))
+    const more = answer.entries.filter((e) => !known.has(e.id))
+    return { ...answer, entries: more.length ? withoutOldPlans([...here, ...more]) : [...here] }
+  }
+  /** Keeps the dog in view on the device without what has not gone up: that is kept by itself. */
+  async function keepGoneUp(at: DogFile) {
+    const waits = new Set(waiting.value.map((w) => w.id))
+    await keepFile({ ...at, entries: at.entries.filter((e) => !waits.has(e.id)) }).catch(() => undefined)
   }
 
   /** Nothing of the dog in view stays: whoever saw it has signed out. */
@@ -196,7 +214,7 @@ export const useRecord = defineStore('record', () => {
     if (!at) return
     await api(`/api/dogs/${at.id}`, { method: 'PUT', body: { profile } })
     file.value = { ...(file.value ?? at), profile }
-    await keepFile(file.value).catch(() => undefined)
+    await keepGoneUp(file.value)
   }
 
   /** Takes an entry back. The earlier one stays on file. */
@@ -228,7 +246,7 @@ export const useRecord = defineStore('record', () => {
             for (const id of ids) tookAt.set(id, performance.now())
           },
           keepShown: async (dogId) => {
-            if (file.value?.id === dogId) await keepFile(file.value).catch(() => undefined)
+            if (file.value?.id === dogId) await keepGoneUp(file.value)
           },
         }),
       )
@@ -295,21 +313,25 @@ export const useRecord = defineStore('record', () => {
     pictureRefused.value = ''
   }
 
-  /** What another device did comes in when this page is looked at again, and when a signal comes back. */
-  let lookedAt = 0
-  async function look() {
-    if (!file.value || document.visibilityState === 'hidden' || currentMs() - lookedAt < LOOK_AGAIN_MS) return
-    await open(file.value.id)
-  }
-  if (import.meta.client) {
-    window.addEventListener('online', () => {
-      lookedAt = 0
-      void look()
-      void sender?.then((s) => s.signalIsBack())
-      void send()
-    })
-    window.addEventListener('focus', () => void look())
-    document.addEventListener('visibilitychange', () => void look())
+  /** What another device did comes in: the lookout is fetched once there is something to look at. */
+  let looksOut = false
+  function lookOut() {
+    if (looksOut || !import.meta.client) return
+    looksOut = true
+    void import('~/offline/lookout').then(
+      ({ keepLooking }) =>
+        keepLooking({
+          trouble,
+          ready: () => !!file.value && !signedOut.value && !notThere.value,
+          atTable: () => location.pathname.endsWith('/table'),
+          look: () => askAfter(file.value!.id),
+          signalIsBack: () => {
+            void sender?.then((s) => s.signalIsBack())
+            void send()
+          },
+        }),
+      () => (looksOut = false),
+    )
   }
 
   return {

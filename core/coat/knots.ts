@@ -39,18 +39,26 @@ export function knotRate(
 /**
  * Moves expected numbers on by `days` at a constant rate of `born` a day, exactly: tangles tighten
  * to knots and knots to mats, each exponential with rate `mu` a day. Nothing leaves by itself, so
- * the three sum to what was there plus `born · days`.
+ * the three sum to what was there plus `born · days`. What depends on the rate alone is worked out once.
  */
-export function stepStages(n: Stages, born: number, mu: number, days = 1): Stages {
+export function stepper(mu: number, days = 1): (n: Stages, born: number) => Stages {
   const x = mu * days
   const stay = Math.exp(-x)
-  const per = born / mu
-  return [
-    n[0] * stay + per * (1 - stay),
-    n[1] * stay + n[0] * x * stay + per * (1 - stay * (1 + x)),
-    n[2] + n[1] * (1 - stay) + n[0] * (1 - stay * (1 + x)) + per * (x - 2 + stay * (2 + x)),
-  ]
+  const tightens = x * stay
+  const left = 1 - stay
+  const matted = 1 - stay * (1 + x)
+  const bornMatted = x - 2 + stay * (2 + x)
+  return (n, born) => {
+    const per = born / mu
+    return [
+      n[0] * stay + per * left,
+      n[1] * stay + n[0] * tightens + per * matted,
+      n[2] + n[1] * left + n[0] * matted + per * bornMatted,
+    ]
+  }
 }
+export const stepStages = (n: Stages, born: number, mu: number, days = 1): Stages =>
+  stepper(mu, days)(n, born)
 
 /** What an act leaves of each stage, as shares kept (judgement). */
 export const KEPT = {

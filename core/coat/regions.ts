@@ -151,6 +151,14 @@ export const placeRow = (id: PlaceId): PlaceRow => PLACES[id]
 
 const totalArea = PLACE_IDS.reduce((sum, id) => sum + placeRow(id).area * (placeRow(id).pair ? 2 : 1), 0)
 
+/** Places that the same things cover have one list of them, by which they are known to be alike. */
+const coverLists = new Map<string, readonly Cover[]>()
+function oneListOf(covers: readonly Cover[]): readonly Cover[] {
+  const key = covers.join()
+  if (!coverLists.has(key)) coverLists.set(key, covers)
+  return coverLists.get(key)!
+}
+
 function region(place: PlaceId, side: Side | null): Region {
   const p = placeRow(place)
   const sided = side === 'left' ? 'Left' : 'Right'
@@ -163,7 +171,7 @@ function region(place: PlaceId, side: Side | null): Region {
     class: p.class,
     part: p.part,
     area: p.area / totalArea,
-    covers: p.covers,
+    covers: oneListOf(p.covers),
     view: p.view,
     tender: p.tender,
     hold: p.hold,

@@ -3,7 +3,7 @@ import type { CoatType } from '../coat/coat-types'
 import { changesCoat, exposureOf, shedsIn, WET_DAYS } from '../coat/exposure'
 import type { DayExposure } from '../coat/exposure'
 import { lengthAfter, maxLength } from '../coat/growth'
-import { CLEAR, keep, KEPT, knotRate, stepStages, tightenByWash } from '../coat/knots'
+import { CLEAR, keep, KEPT, knotRate, stepper, tightenByWash } from '../coat/knots'
 import type { Stages } from '../coat/knots'
 import { combMinutes } from '../coat/minutes'
 import { REGIONS } from '../coat/regions'
@@ -48,6 +48,15 @@ const STAGE_OF: Record<Finding, Stages | null> = {
   refused: null,
 }
 
+/** What covers places, each list once; places of one list are exposed alike. */
+const COVER_LISTS: readonly (readonly Cover[])[] = [...new Set(REGIONS.map((r) => r.covers))]
+/** How much more than at rest places knot on a day, in the order of those lists. */
+interface Exposures {
+  general: Omit<DayExposure, 'wet'>
+  dry: readonly number[]
+  wet: readonly number[]
+}
+
 interface Growing {
   from: number
   sinceDay: number
@@ -69,8 +78,11 @@ export class Coat {
   readonly coat: CoatType
   places: Working[]
   private index: Map<RegionId, Working>
-  private readonly mu: number
+  private readonly step: ReturnType<typeof stepper>
   private readonly size: number
+  /** Of each place, which list of covers it has. */
+  private readonly covered: readonly number[]
+  private exposed: Exposures | null = null
   private unlearned = false
   visitOn: Day | null = null
   /** Growth, mm a day, and this owner's pace, as the logarithm of times the usual minutes. */
@@ -83,7 +95,7 @@ export class Coat {
     public today: number,
   ) {
     this.coat = COATS[profile.coat]
-    this.mu = this.coat.tighteningPerDay
+    this.step = stepper(this.coat.tighteningPerDay)
     this.growth = unnoticed({ mean: this.coat.growthMmPerDay, sd: GROWTH_PRIOR_SD })
     this.size = sizeFactor(profile.weightKg)
     this.places = REGIONS.filter((r) => !profile.absent.includes(r.id)).map((region) => ({
@@ -103,6 +115,7 @@ export class Coat {
       concern: null,
     }))
     this.index = new Map(this.places.map((p) => [p.id, p]))
+    this.covered = this.places.map((p) => COVER_LISTS.indexOf(p.region.covers))
   }
 
   /** The same coat, to be carried another way. */
@@ -113,6 +126,7 @@ export class Coat {
     other.visitOn = this.visitOn
     other.growth = this.growth
     other.speed = this.speed
+    other.unlearned = this.unlearned
     return other
   }
 
@@ -153,6 +167,16 @@ export class Coat {
    */
   bornToday(gear: readonly FactOf<'gear'>[] = [], dry = false): number[] {
     const day = dayOf(this.today)
+    const { dry: whereDry, wet: whereWet } = this.exposures(gear, day)
+    return this.places.map((p, i) => {
+      const list = this.covered[i]!
+      const wet = !dry && p.wetTo !== null && p.wetTo >= day
+      return knotRate(this.coat, this.size, p.region, p.mm, (wet ? whereWet : whereDry)[list]!)
+    })
+  }
+
+  /** How much more than at rest the places knot today, by what covers them. Most days are like the one before. */
+  private exposures(gear: readonly FactOf<'gear'>[], day: Day): Exposures {
     const worn = (g: string, usual: number) => gear.find((x) => x.gear === g)?.hours ?? usual
     const general: Omit<DayExposure, 'wet'> = {
       harnessHours: worn('harness', this.profile.harnessHours),
@@ -161,19 +185,26 @@ export class Coat {
       shedding: shedsIn(this.coat, monthOf(day), this.profile.hemisphere),
       puppyChange: changesCoat(this.coat, monthsOld(this.profile.born, day)),
     }
-    return this.places.map((p) => {
-      const wet = !dry && p.wetTo !== null && p.wetTo >= day
-      return knotRate(this.coat, this.size, p.region, p.mm, exposureOf(p.region, { ...general, wet }))
-    })
+    const before = this.exposed
+    if (
+      before &&
+      before.general.harnessHours === general.harnessHours &&
+      before.general.collar === general.collar &&
+      before.general.coat === general.coat &&
+      before.general.shedding === general.shedding &&
+      before.general.puppyChange === general.puppyChange
+    )
+      return before
+    const under = (wet: boolean) => COVER_LISTS.map((covers) => exposureOf({ covers }, { ...general, wet }))
+    return (this.exposed = { general, dry: under(false), wet: under(true) })
   }
 
   /** The day's knots form; then it is the next morning. */
   passDay(gear: readonly FactOf<'gear'>[] = []) {
     const born = this.bornToday(gear)
     this.places.forEach((p, i) => {
-      p.unseen = stepStages(p.unseen, born[i]!, this.mu)
-      if (p.left.length)
-        p.left = p.left.map((l) => ({ count: l.count, stages: stepStages(l.stages, 0, this.mu) }))
+      p.unseen = this.step(p.unseen, born[i]!)
+      if (p.left.length) p.left = p.left.map((l) => ({ count: l.count, stages: this.step(l.stages, 0) }))
     })
     this.today += 1
     for (const p of this.places) this.grow(p)

@@ -36,30 +36,99 @@ const compare = (a: string | number, b: string | number) => (a < b ? -1 : a > b 
 export const madeAt = ({ id, what }: Pick<Entry, 'id' | 'what'>): string =>
   what.kind === 'correction' && what.knows && what.knows >= id ? `${what.knows}+` : id
 
+/** Timelines worked out lately, so many: those of the dogs somebody is looking at. */
+const KEPT = 4
+interface Kept {
+  entries: readonly Entry[]
+  ids: ReadonlySet<string>
+  facts: readonly DatedFact[]
+}
+const lately: Kept[] = []
+function keep(kept: Kept): readonly DatedFact[] {
+  lately.unshift(kept)
+  lately.length = Math.min(lately.length, KEPT)
+  return kept.facts
+}
+
+/** An entry that nothing corrects is the same fact each time, so that what rests on it can tell. */
+const asFact = new WeakMap<Entry, DatedFact>()
+function factOf(e: Entry, what: Fact): DatedFact {
+  const told = asFact.get(e)
+  if (told?.what === what) return told
+  const fact = { id: e.id, day: e.day, time: e.time, what }
+  asFact.set(e, fact)
+  return fact
+}
+
+const inOrder = (a: DatedFact, b: DatedFact) =>
+  compare(a.day, b.day) || compare(minuteOf(a), minuteOf(b)) || compare(a.id, b.id)
+
 /**
  * The facts in force, in the order they count: day, time or usual time, then id. The same entries in
  * any order, or given twice, come out the same. A correction stands in for what it replaces; taking
- * a correction back (by correcting it with nothing) brings the earlier entry back.
+ * a correction back (by correcting it with nothing) brings the earlier entry back. What was worked out
+ * of the same list is given again, and of a list that only grew it is carried on.
  */
-export function timeline(entries: readonly Entry[]): DatedFact[] {
+export function timeline(entries: readonly Entry[]): readonly DatedFact[] {
+  const same = lately.find((k) => k.entries === entries)
+  if (same) return same.facts
+  for (const kept of lately) {
+    const more = addedTo(kept, entries)
+    if (more) return keep(grown(kept, entries, more))
+  }
+  return keep(inFull(entries))
+}
+
+/** What a longer list has beyond a kept one; null where it is another list, or what is new corrects what was. */
+function addedTo({ entries: before, ids }: Kept, now: readonly Entry[]): readonly Entry[] | null {
+  if (before.length === 0 || before.length > now.length) return null
+  for (let i = before.length - 1; i >= 0; i--) if (before[i] !== now[i]) return null
+  const more = now.slice(before.length)
+  return more.every((e) => e.what.kind !== 'correction' && !ids.has(e.id)) &&
+    new Set(more.map((e) => e.id)).size === more.length
+    ? more
+    : null
+}
+
+function grown(before: Kept, entries: readonly Entry[], more: readonly Entry[]): Kept {
+  const facts = [...before.facts]
+  const ids = new Set(before.ids)
+  for (const e of more) {
+    ids.add(e.id)
+    const fact = factOf(e, e.what as Fact)
+    let [low, high] = [0, facts.length]
+    while (low < high) {
+      const middle = (low + high) >> 1
+      if (inOrder(facts[middle]!, fact) <= 0) low = middle + 1
+      else high = middle
+    }
+    facts.splice(low, 0, fact)
+  }
+  return { entries, ids, facts }
+}
+
+function inFull(entries: readonly Entry[]): Kept {
   const byId = new Map<string, Entry>()
   for (const e of entries) if (!byId.has(e.id)) byId.set(e.id, e)
-  const all = [...byId.values()].sort((a, b) => compare(a.id, b.id))
 
   // Newest correction first: one that was itself taken back no longer speaks.
   const verdict = new Map<string, Fact | null>()
-  for (const e of [...all].sort((a, b) => compare(madeAt(b), madeAt(a)) || compare(b.id, a.id))) {
+  const corrections = [...byId.values()].filter((e) => e.what.kind === 'correction')
+  for (const e of corrections.sort((a, b) => compare(madeAt(b), madeAt(a)) || compare(b.id, a.id))) {
     if (e.what.kind !== 'correction' || verdict.get(e.id) === null) continue
     if (!verdict.has(e.what.replaces)) verdict.set(e.what.replaces, e.what.by)
   }
 
-  const facts: DatedFact[] = []
-  for (const e of all) {
+  const keyed: { fact: DatedFact; minute: number }[] = []
+  for (const e of byId.values()) {
     if (e.what.kind === 'correction') continue
     const what = verdict.has(e.id) ? verdict.get(e.id) : e.what
-    if (what) facts.push({ id: e.id, day: e.day, time: e.time, what })
+    if (!what) continue
+    const fact = factOf(e, what)
+    keyed.push({ fact, minute: minuteOf(fact) })
   }
-  return facts.sort(
-    (a, b) => compare(a.day, b.day) || compare(minuteOf(a), minuteOf(b)) || compare(a.id, b.id),
+  keyed.sort(
+    (a, b) => compare(a.fact.day, b.fact.day) || a.minute - b.minute || compare(a.fact.id, b.fact.id),
   )
+  return { entries, ids: new Set(byId.keys()), facts: keyed.map((k) => k.fact) }
 }

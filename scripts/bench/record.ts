@@ -4,8 +4,9 @@ import { TEASE_MINUTES } from '../../core/coat/minutes'
 import { REGION_IDS } from '../../core/coat/regions'
 import { addDays } from '../../core/record/day'
 import type { Entry } from '../../core/record/entries'
-import { coatOn } from '../../core/record/fold'
+import { assessEach, coatOn } from '../../core/record/fold'
 import type { DogRecord } from '../../core/record/fold'
+import { timeline } from '../../core/record/timeline'
 import { gameOf, settingsOf } from '../../core/simulate/what-if'
 import { playStretches } from '../../core/simulate/stretches'
 import type { Game } from '../../core/simulate/stretches'
@@ -15,13 +16,14 @@ import { middle, row } from './table'
 const START = '2021-11-01'
 const DAYS = 5 * 365
 const ENTRIES = 4000
+const LAST = addDays(START, DAYS)
 
 /** Five years of a dog: a visit every eight weeks, and checks spread over the days. */
-function longRecord(): DogRecord {
+function longRecord(many: number): DogRecord {
   const random = randomLcg(0.3)
   const entries: Entry[] = []
   for (let d = 0; d < DAYS; d += 56) entries.push(visit(addDays(START, d), 'wool-cross', 20))
-  while (entries.length < ENTRIES)
+  while (entries.length < many)
     entries.push(
       entry(addDays(START, Math.floor(random() * DAYS)), {
         kind: 'check',
@@ -32,16 +34,42 @@ function longRecord(): DogRecord {
   return { profile: dog({ since: START }).profile, entries }
 }
 
-/** The fold of a five-year record, in times of a plain parse of its JSON. */
+/** A record none of whose entries was seen before: nothing kept of an earlier fold serves it. */
+const unseen = ({ profile, entries }: DogRecord): DogRecord => ({
+  profile: { ...profile, name: `${profile.name} ${String(strangers++)}` },
+  entries: structuredClone(entries) as Entry[],
+})
+let strangers = 0
+
+/** The fold of a five-year record, in times of a plain parse of its JSON; and after one more press. */
 export function fold() {
-  const record = longRecord()
+  const record = longRecord(ENTRIES)
   const json = JSON.stringify(record)
   const parse = middle(15, () => JSON.parse(json))
-  const folded = middle(7, () => coatOn(record, addDays(START, DAYS)))
+  const strange = Array.from({ length: 7 }, () => unseen(record))
+  const folded = middle(7, (n) => coatOn(strange[n]!, LAST))
   row(
     `fold of ${ENTRIES} entries over five years`,
     `${(folded / parse).toFixed(0)} times a JSON parse of them (${folded.toFixed(0)} ms, ${parse.toFixed(1)} ms)`,
   )
+  const [few, many] = [pressOn(longRecord(800)), pressOn(longRecord(30_000))]
+  row(
+    'what a press waits for in the fold, 30,000 entries against 800',
+    `${(many / few).toFixed(1)} times (${many.toFixed(1)} ms, ${few.toFixed(1)} ms)`,
+  )
+}
+
+/** One check more on the last day, as the table writes it, and what every screen asks of the record after it. */
+function pressOn(before: DogRecord): number {
+  let record = before
+  coatOn(record, LAST)
+  return middle(15, (n) => {
+    const what = { kind: 'check' as const, region: REGION_IDS[n]!, finding: 'glides' as const }
+    record = { ...record, entries: [...record.entries, entry(LAST, what)] }
+    coatOn(record, LAST)
+    timeline(record.entries)
+    assessEach(record, addDays(LAST, -56), LAST)
+  })
 }
 
 /** The plainest way to play a stretch: hour by hour, every knot asked whether it tightens. */

@@ -12,7 +12,7 @@ export async function ration(
   key: string,
   who: string,
   { points, seconds }: { points: number; seconds: number },
-  event?: H3Event,
+  event: H3Event,
 ) {
   let limiter = limiters.get(key)
   if (!limiter) {
@@ -30,8 +30,13 @@ export async function ration(
     await limiter.consume(who)
   } catch (error) {
     if (!(error instanceof RateLimiterRes)) throw error
-    const wait = Math.max(1, Math.ceil(error.msBeforeNext / 60_000))
-    if (event) setHeader(event, 'retry-after', Math.max(1, Math.ceil(error.msBeforeNext / 1000)))
-    throw refuse(429, `That was tried too often. Wait ${wait === 1 ? 'a minute' : `${wait} minutes`}.`)
+    throw tooOften(error.msBeforeNext, event)
   }
+}
+
+/** What is said to one who came too often, and when to come again. @param ms to wait */
+export function tooOften(ms: number, event: H3Event) {
+  const wait = Math.max(1, Math.ceil(ms / 60_000))
+  setHeader(event, 'retry-after', Math.max(1, Math.ceil(ms / 1000)))
+  return refuse(429, `That was tried too often. Wait ${wait === 1 ? 'a minute' : `${wait} minutes`}.`)
 }

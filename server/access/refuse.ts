@@ -2,6 +2,7 @@ import { randomUUID } from 'node:crypto'
 import { createError } from 'h3'
 import type { z } from 'zod'
 import type { Refusal } from '../../shared/api'
+import { databaseCode } from '../db/client'
 
 /** A refusal in words, with no stack and nothing about anyone else. */
 export const refuse = (statusCode: number, message: string, more?: Omit<Refusal, 'statusCode' | 'message'>) =>
@@ -31,16 +32,10 @@ function deepest(issue: Extract<z.core.$ZodIssue, { code: 'invalid_union' }>): z
  */
 export function failure(route: string, error: unknown, ms: number) {
   const id = randomUUID().slice(0, 8)
-  const { code, name } = codeOf(error)
-  console.error(`failed ${id} ${route} ${code ?? name} ${Math.round(ms)} ms`)
+  const what = databaseCode(error) ?? (error instanceof Error ? error.name : 'unknown')
+  console.error(`failed ${id} ${route} ${what} ${Math.round(ms)} ms`)
   return createError({
     statusCode: 500,
     message: `Something failed here; nothing was changed. Its number is ${id}.`,
   })
-}
-/** The database's own code where it was the database, however deep it is wrapped. */
-function codeOf(error: unknown): { code: string | undefined; name: string } {
-  for (let at: unknown = error, depth = 0; at instanceof Error && depth < 5; at = at.cause, depth++)
-    if ('code' in at && typeof at.code === 'string') return { code: at.code, name: at.name }
-  return { code: undefined, name: error instanceof Error ? error.name : 'unknown' }
 }

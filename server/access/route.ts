@@ -1,16 +1,18 @@
-import { defineEventHandler, isError, getHeader, getRequestIP, getRouterParam, setHeader } from 'h3'
+import { defineEventHandler, isError, getHeader, getRouterParam, setHeader } from 'h3'
 import type { EventHandler, H3Event } from 'h3'
 import type { z } from 'zod'
-import type { Nobody } from '../../shared/api'
+import type { Nobody } from '../../shared/answers'
 import { OURS } from '../../shared/limits'
 import { findDog } from '../services/dogs'
 import { findKept } from '../services/shares'
 import { authorise } from './authorise'
 import type { Answer, Groomer, Kept, LinkHolder, Member, Thing, Visitor } from './authorise'
+import { callerOf } from './caller'
 import { ration } from './ration'
 import { failure, refuse, refuseFor } from './refuse'
 import { routeRow } from './routes'
 import type { AccessOf, RouteKey } from './routes'
+import { inTurn } from './turns'
 import { visitorOf } from './visitor'
 
 type VisitorFor<K extends RouteKey> = {
@@ -49,14 +51,14 @@ export function idOf(event: H3Event, name: string): string {
 function checkOrigin(event: H3Event) {
   if (event.method === 'GET' || event.method === 'HEAD') return
   const origin = getHeader(event, 'origin')
-  const host = getHeader(event, 'x-forwarded-host') ?? getHeader(event, 'host')
   let from: string | null = null
   try {
     from = origin ? new URL(origin).host : null
   } catch {
     from = null
   }
-  if (!from || from !== host) throw refuse(403, 'That came from another site, so nothing was done.')
+  if (!from || from !== callerOf(event).host)
+    throw refuse(403, 'That came from another site, so nothing was done.')
 }
 
 /**
@@ -115,7 +117,7 @@ export function route<K extends RouteKey, Body = undefined>(
     // A network's own page in place of ours does not carry it.
     setHeader(event, OURS, '1')
     checkOrigin(event)
-    if (row.ration) await ration(key, getRequestIP(event) ?? 'unknown', row.ration, event)
+    if (row.ration) await ration(key, callerOf(event).address, row.ration, event)
     const visitor = await visitorOf(event, key)
     const thing = await thingOf(event, key, visitor)
     const may = authorise(visitor, key, thing)
@@ -125,7 +127,9 @@ export function route<K extends RouteKey, Body = undefined>(
     const body = await readBody(event, schema)
     const dogId = thing && 'dogId' in thing ? thing.dogId : null
     const share = thing && 'share' in thing ? thing.share : null
-    return handler({ event, visitor, dogId, share, body } as Call<K, Body>)
+    return inTurn(whose(visitor, share), event, async () =>
+      handler({ event, visitor, dogId, share, body } as Call<K, Body>),
+    )
   }
   return defineEventHandler(async (event) => {
     const begun = performance.now()
@@ -135,6 +139,13 @@ export function route<K extends RouteKey, Body = undefined>(
       throw isError(error) ? error : failure(key, error, performance.now() - begun)
     }
   })
+}
+
+/** Whose share of the service a call takes: the household's it is about, or the groomer's own. */
+function whose(visitor: Visitor, share: LinkHolder | null): string | null {
+  if (share) return share.householdId
+  if (visitor.kind === 'member' || visitor.kind === 'link') return visitor.householdId
+  return visitor.kind === 'groomer' ? visitor.groomerId : null
 }
 
 /** What the route is about, looked up only where the caller could be let at it. */

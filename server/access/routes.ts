@@ -31,6 +31,8 @@ export const ROUTES = {
   'DELETE /api/session': { access: 'member' },
   'GET /api/me': { access: 'member', orNobody: true },
   'PUT /api/me': { access: 'member' },
+  'POST /api/me/confirmation': { access: 'member' },
+  'POST /api/letters': { access: 'anyone', ration: { points: 30, seconds: 300 } },
   'GET /api/weather': { access: 'member' },
 
   'GET /api/household': { access: 'member' },
@@ -64,6 +66,7 @@ export const ROUTES = {
   'GET /api/feed/[token]': { access: 'anyone', ration: { points: 120, seconds: 300 } },
 
   'GET /api/shared': { access: 'link', ration: { points: 120, seconds: 300 } },
+  'POST /api/shared/read': { access: 'link', ration: { points: 120, seconds: 300 } },
   'POST /api/shared/notes': { access: 'link', ration: { points: 30, seconds: 300 } },
   'GET /api/shared/photographs/[photograph]': {
     access: 'link',
@@ -77,9 +80,11 @@ export const ROUTES = {
   'DELETE /api/groomer/session': { access: 'groomer' },
   'GET /api/room': { access: 'groomer', orNobody: true },
   'PUT /api/room': { access: 'groomer' },
+  'POST /api/room/confirmation': { access: 'groomer' },
   'POST /api/room/dogs': { access: 'groomer', ration: { points: 30, seconds: 300 } },
   'GET /api/room/dogs/[share]': { access: 'invited', orNobody: true },
   'DELETE /api/room/dogs/[share]': { access: 'invited' },
+  'POST /api/room/dogs/[share]/read': { access: 'invited' },
   'POST /api/room/dogs/[share]/notes': { access: 'invited' },
   'POST /api/room/dogs/[share]/visits': { access: 'invited', wider: true },
   'GET /api/room/dogs/[share]/photographs/[photograph]': { access: 'invited', wider: true },

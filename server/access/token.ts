@@ -1,4 +1,4 @@
-import { createHash, randomBytes, randomInt } from 'node:crypto'
+import { createHash, createHmac, randomBytes, timingSafeEqual } from 'node:crypto'
 
 /** 256 bits; only the hash is kept, so that a token that is lost is made anew. */
 const TOKEN_BYTES = 32
@@ -9,7 +9,17 @@ export const hashOf = (token: string) => createHash('sha256').update(token).dige
 const CODE_LETTERS = 'ABCDEFGHJKMNPQRSTVWXYZ23456789'
 const CODE_LENGTH = 12
 /** A code to be said or written down: about 58 bits, it serves once and guesses are rationed. */
-export const newCode = () =>
-  Array.from({ length: CODE_LENGTH }, () => CODE_LETTERS[randomInt(CODE_LETTERS.length)]).join('')
+export const codeFrom = (bits: Buffer) =>
+  Array.from(
+    { length: CODE_LENGTH },
+    (_, i) => CODE_LETTERS[bits.readUInt16BE(2 * i) % CODE_LETTERS.length],
+  ).join('')
 /** As it was typed, without the spaces and dashes it is shown with. */
 export const plainCode = (typed: string) => typed.toUpperCase().replace(/[\s-]/g, '')
+
+/** What only this service can say of a text, for one purpose: 256 bits keyed by its secret. */
+export function keyed(purpose: string, text: string): Buffer {
+  const secret = process.env.NUXT_SESSION_PASSWORD ?? ''
+  return createHmac('sha256', secret).update(`${purpose}\n${text}`).digest()
+}
+export const hashEqual = (a: Buffer, b: Buffer) => a.length === b.length && timingSafeEqual(a, b)

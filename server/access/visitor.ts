@@ -1,9 +1,10 @@
-import { getRequestProtocol, useSession } from 'h3'
+import { useSession } from 'h3'
 import type { H3Event } from 'h3'
 import { findSession, SESSION_DAYS } from '../services/accounts'
 import { findGroomerSession } from '../services/groomers'
 import { openShare } from '../services/shares'
 import type { Visitor } from './authorise'
+import { callerOf } from './caller'
 import { bearer } from './bearer'
 import type { RouteKey } from './routes'
 import { routeRow } from './routes'
@@ -13,9 +14,14 @@ interface Ticket {
   householdId?: string
   groomerId?: string
   sessionId?: string
+  /** A device that has signed in before, and to which accounts, by their hashes. */
+  device?: string
+  accounts?: string[]
 }
 /** An owner and a groomer may be signed in side by side: each has a cookie. */
-const COOKIES = { household: 'grumbo', room: 'grumbo-room' } as const
+const COOKIES = { household: 'grumbo', room: 'grumbo-room', known: 'grumbo-known' } as const
+/** A device stays known for so long, days. */
+const KNOWN_DAYS = 400
 
 export function cookie(event: H3Event, which: keyof typeof COOKIES) {
   const password = process.env.NUXT_SESSION_PASSWORD ?? ''
@@ -23,13 +29,13 @@ export function cookie(event: H3Event, which: keyof typeof COOKIES) {
   return useSession<Ticket>(event, {
     name: COOKIES[which],
     password,
-    maxAge: SESSION_DAYS * 86_400,
+    maxAge: (which === 'known' ? KNOWN_DAYS : SESSION_DAYS) * 86_400,
     sessionHeader: false,
     cookie: {
       httpOnly: true,
       sameSite: 'lax',
       path: '/',
-      secure: getRequestProtocol(event) === 'https',
+      secure: callerOf(event).secure,
     },
   })
 }

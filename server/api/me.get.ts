@@ -1,5 +1,5 @@
 import { DEMO_EMAIL } from '../../shared/demo'
-import type { Me } from '../../shared/api'
+import type { Me } from '../../shared/answers'
 import { route } from '../access/route'
 import { householdOf } from '../services/accounts'
 import { dogsOf } from '../services/dogs'

@@ -20,4 +20,26 @@ export function connections(): pg.Pool {
 let database: ReturnType<typeof drizzle> | undefined
 export const db = () => (database ??= drizzle(connections()))
 export type Db = ReturnType<typeof db>
+/** The database's own code for what went wrong, where it was the database, however deep it is wrapped. */
+export function databaseCode(error: unknown): string | undefined {
+  for (let at: unknown = error, depth = 0; at instanceof Error && depth < 5; at = at.cause, depth++)
+    if ('code' in at && typeof at.code === 'string') return at.code
+  return undefined
+}
+
+/** Two were at the same rows and one had to give way (serialization_failure, deadlock_detected): it tries again. */
+const GAVE_WAY = ['40001', '40P01']
+const MOST_TRIES = 4
+/** Longest rest before trying again, ms; by chance, so that the two do not meet again (judgement). */
+const REST_MS = 60
+/** Work that is done whole or not at all. It may be called again, so it does nothing but to the database. */
+export async function inTransaction<T>(work: (tx: Tx) => Promise<T>): Promise<T> {
+  for (let tried = 1; ; tried++)
+    try {
+      return await db().transaction(work)
+    } catch (error) {
+      if (tried >= MOST_TRIES || !GAVE_WAY.includes(databaseCode(error) ?? '')) throw error
+      await new Promise((again) => setTimeout(again, Math.random() * REST_MS * tried))
+    }
+}
 export type Tx = Parameters<Parameters<Db['transaction']>[0]>[0]

@@ -1,5 +1,6 @@
 import { currentInstant } from '../clock'
 import {
+  bigint,
   boolean,
   customType,
   date,
@@ -22,6 +23,7 @@ const bytea = customType<{ data: Buffer }>({ dataType: () => 'bytea' })
 const moment = (name: string) => timestamp(name, { withTimezone: true })
 const household = () => uuid('household_id').notNull()
 const dog = () => uuid('dog_id').notNull()
+const version = () => bigint('version', { mode: 'number' }).notNull()
 
 export const households = pgTable('households', {
   id: uuid('id').primaryKey(),
@@ -43,7 +45,8 @@ export const accounts = pgTable(
     removed: moment('removed'),
     mailNotes: boolean('mail_notes').notNull().default(true),
     remindAt: integer('remind_at'),
-    remindedOn: date('reminded_on'),
+    /** The next instant to remind them at. */
+    remindNext: moment('remind_next'),
     created: moment('created').notNull().$defaultFn(currentInstant),
   },
   (t) => [primaryKey({ columns: [t.householdId, t.id] })],
@@ -70,6 +73,8 @@ export const dogs = pgTable(
     profile: jsonb('profile').$type<Profile>().notNull(),
     created: moment('created').notNull().$defaultFn(currentInstant),
     changed: moment('changed').notNull().$defaultFn(currentInstant),
+    /** Rises with every change of the record. */
+    version: version().default(0),
   },
   (t) => [primaryKey({ columns: [t.householdId, t.id] })],
 )
@@ -85,6 +90,8 @@ export const entries = pgTable(
     entry: jsonb('entry').$type<Entry>().notNull(),
     authorId: uuid('author_id'),
     received: moment('received').notNull().$defaultFn(currentInstant),
+    /** The record's, when this came. */
+    version: version().default(0),
   },
   (t) => [primaryKey({ columns: [t.householdId, t.dogId, t.id] })],
 )
@@ -168,8 +175,12 @@ export const arrivals = pgTable(
   {
     householdId: household(),
     dogId: dog(),
-    day: date('day').notNull(),
-    arrival: jsonb('arrival').$type<Arrival>().notNull(),
+    day: date('day'),
+    arrival: jsonb('arrival').$type<Arrival>(),
+    /** Of the record it was worked out from. */
+    version: version().default(-1),
+    /** Being worked out by some process, until then. */
+    takenUntil: moment('taken_until'),
   },
   (t) => [primaryKey({ columns: [t.householdId, t.dogId] })],
 )
@@ -213,4 +224,14 @@ export const mails = pgTable('mails', {
   tries: integer('tries').notNull().default(0),
   sent: moment('sent'),
   problem: text('problem'),
+  groomerId: uuid('groomer_id'),
+  kind: text('kind', { enum: ['confirm', 'invitation', 'note', 'reminder'] }).notNull(),
+  givenUp: moment('given_up'),
+})
+
+/** Whether letters may go to an address: what whoever reads them there said. */
+export const addresses = pgTable('addresses', {
+  email: text('email').primaryKey(),
+  confirmed: moment('confirmed'),
+  stopped: moment('stopped'),
 })

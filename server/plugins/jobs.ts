@@ -1,5 +1,7 @@
 import { upToDate } from '../db/up-to-date'
 import { deleteDue } from '../services/deletion'
+import { stopForecasts } from '../services/forecasts'
+import { forgetOldLetters } from '../services/letters'
 import { sendMail } from '../services/mail'
 import { remind } from '../services/reminders'
 
@@ -9,8 +11,16 @@ const REST_MS = 30_000
 
 /** Work that nobody waits for. Each piece is claimed in the database, so that two processes share it. */
 export default defineNitroPlugin((nitro) => {
-  const stops = [every(MAIL_MS, sendMail), every(REST_MS, remind), every(REST_MS, deleteDue)]
-  nitro.hooks.hook('close', () => stops.forEach((stop) => stop()))
+  const stops = [
+    every(MAIL_MS, sendMail),
+    every(REST_MS, remind),
+    every(REST_MS, deleteDue),
+    every(REST_MS, forgetOldLetters),
+  ]
+  nitro.hooks.hook('close', async () => {
+    stops.forEach((stop) => stop())
+    await stopForecasts()
+  })
 })
 
 /** Does it again a while after it is done; what goes wrong is told and tried again. */

@@ -5,8 +5,10 @@ import type { z } from 'zod'
 import type { mePrefsBody, signInBody, signUpBody } from '../../shared/api'
 import { hashPassword, verifyPassword } from '../access/password'
 import type { Former, Member } from '../access/authorise'
-import { db } from '../db/client'
+import { db, inTransaction } from '../db/client'
 import { accounts, households, sessions } from '../db/schema'
+import { askToConfirm } from './letters'
+import { nextReminder } from './reminder-hour'
 
 export const SESSION_DAYS = 60
 
@@ -15,7 +17,7 @@ export async function signUp(form: z.output<typeof signUpBody>) {
   const passwordHash = await hashPassword(form.password)
   const householdId = uuid()
   const accountId = uuid()
-  return db().transaction(async (tx) => {
+  return inTransaction(async (tx) => {
     await tx
       .insert(households)
       .values({ id: householdId, name: `${form.name}’s household`, timeZone: form.timeZone })
@@ -28,6 +30,7 @@ export async function signUp(form: z.output<typeof signUpBody>) {
       await tx.delete(households).where(eq(households.id, householdId))
       return null
     }
+    await askToConfirm(tx, { householdId }, form.email)
     return { householdId, accountId }
   })
 }
@@ -96,15 +99,14 @@ const one = (householdId: string, id: string) =>
   and(eq(accounts.householdId, householdId), eq(accounts.id, id))
 
 /** How an account wants to hear of things. */
-export async function prefsOf(householdId: string, id: string) {
-  const [row] = await db()
-    .select({ mailNotes: accounts.mailNotes, remindAt: accounts.remindAt })
-    .from(accounts)
+export async function changePrefs(householdId: string, id: string, prefs: z.output<typeof mePrefsBody>) {
+  const { timeZone } = await householdOf(householdId)
+  const remindNext = nextReminder(prefs.remindAt, timeZone, currentInstant())
+  await db()
+    .update(accounts)
+    .set({ ...prefs, remindNext })
     .where(one(householdId, id))
-  return row ?? { mailNotes: true, remindAt: null }
 }
-export const changePrefs = (householdId: string, id: string, prefs: z.output<typeof mePrefsBody>) =>
-  db().update(accounts).set(prefs).where(one(householdId, id))
 
 export async function householdOf(id: string) {
   const [row] = await db().select().from(households).where(eq(households.id, id))

@@ -4,15 +4,18 @@ import type { Profile } from '../../core/record/profile'
 import { timeline } from '../../core/record/timeline'
 import { isVisit } from '../../core/record/visits'
 import { regionOf } from '../../core/coat/regions'
-import type { RefusedEntry } from '../../shared/api'
+import type { RefusedEntry } from '../../shared/answers'
 import { refuse } from '../access/refuse'
 import { currentInstant } from '../clock'
 
 /** Earliest day a record reaches back to, before the day it began. */
 const MOST_DAYS_BACK = 3650
 
+/** A device's clock may be a little ahead of ours without its day being wrong, ms (judgement). */
+const CLOCK_SLACK_MS = 5 * 60_000
 /** The latest day it already is anywhere: an owner who travels east is not in the future. */
-const latestToday = () => new Date(currentInstant().getTime() + 14 * 3_600_000).toISOString().slice(0, 10)
+const latestToday = () =>
+  new Date(currentInstant().getTime() + 14 * 3_600_000 + CLOCK_SLACK_MS).toISOString().slice(0, 10)
 
 const regionsIn = (fact: Fact) =>
   fact.kind === 'check'
@@ -59,6 +62,13 @@ export function checkEntries(profile: Profile, onFile: readonly string[], fresh:
     const problem = problemWith(profile, known, e)
     if (problem) throw refuse(422, problem.says)
   }
+}
+
+/** A record begins in the last ten years: that is as far as anything looks back. @throws 422 in words */
+export function checkBegin({ since }: Profile) {
+  if (since > latestToday()) throw refuse(422, 'A record begins today or earlier.')
+  if (since < addDays(latestToday(), -MOST_DAYS_BACK))
+    throw refuse(422, 'A record begins ten years ago at the earliest.')
 }
 
 /** A visit comes after the one before it. @throws 422 in words */

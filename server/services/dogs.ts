@@ -1,16 +1,16 @@
 import { currentInstant } from '../clock'
-import { and, asc, eq, inArray } from 'drizzle-orm'
+import { and, asc, count, eq, gt, inArray, lte, sql } from 'drizzle-orm'
 import { withoutOldPlans } from '../../core/plan/standing'
 import { entrySchema } from '../../core/record/entries'
 import type { Entry } from '../../core/record/entries'
 import type { Profile } from '../../core/record/profile'
 import { madeAt } from '../../core/record/timeline'
-import type { EntriesAnswer, RefusedEntry } from '../../shared/api'
+import type { EntriesAnswer, RefusedEntry } from '../../shared/answers'
 import { refuse, refuseFor } from '../access/refuse'
-import { db } from '../db/client'
+import { db, inTransaction } from '../db/client'
 import type { Db, Tx } from '../db/client'
-import { arrivals, dogs, entries } from '../db/schema'
-import { checkEntries, checkProfile, problemWith, referredTo } from './checks'
+import { dogs, entries } from '../db/schema'
+import { checkBegin, checkEntries, checkProfile, problemWith, referredTo } from './checks'
 
 const one = (householdId: string, dogId: string) => and(eq(dogs.householdId, householdId), eq(dogs.id, dogId))
 
@@ -26,23 +26,43 @@ export const dogsOf = (householdId: string) =>
     .where(eq(dogs.householdId, householdId))
     .orderBy(asc(dogs.created), asc(dogs.id))
 
-async function entriesOf(at: Db | Tx, householdId: string, dogId: string): Promise<Entry[]> {
-  const rows = await at
+const ofDog = (householdId: string, dogId: string) =>
+  and(eq(entries.householdId, householdId), eq(entries.dogId, dogId))
+
+/** What a device has of a record, as it says it: up to which version, and how many entries that is. */
+const MARK = /^(\d{1,15})\.(\d{1,9})$/
+
+/**
+ * A dog's record. The dog must exist.
+ * @param since the mark of what the caller has: then the entries are those that came after it, unless the
+ * record here is another than the one it was given of, as after bringing back an older state
+ */
+export async function dogFile(householdId: string, dogId: string, since?: string) {
+  const [row] = await db()
+    .select({ profile: dogs.profile, version: dogs.version })
+    .from(dogs)
+    .where(one(householdId, dogId))
+  if (!row) throw refuse(404, 'There is nothing here.')
+  const { profile, version } = row
+  const [, had, many] = MARK.exec(since ?? '') ?? []
+  // Entries come with their version, and versions one after another: nothing up to this one is still on its way.
+  const upTo = (v: number) => and(ofDog(householdId, dogId), lte(entries.version, v))
+  const howMany = async (v: number) =>
+    (await db().select({ n: count() }).from(entries).where(upTo(v)))[0]?.n ?? 0
+  const known = had !== undefined && Number(had) <= version && (await howMany(Number(had))) === Number(many)
+  const rows = await db()
     .select({ entry: entries.entry })
     .from(entries)
-    .where(and(eq(entries.householdId, householdId), eq(entries.dogId, dogId)))
+    .where(known ? and(upTo(version), gt(entries.version, Number(had))) : upTo(version))
     .orderBy(asc(entries.day), asc(entries.id))
-  return rows.map((r) => r.entry)
-}
-
-/** A dog's whole record. The dog must exist. */
-export async function dogFile(householdId: string, dogId: string) {
-  const [row] = await db().select({ profile: dogs.profile }).from(dogs).where(one(householdId, dogId))
-  if (!row) throw refuse(404, 'There is nothing here.')
+  const list = rows.map((r) => r.entry)
   return {
     id: dogId,
-    profile: row.profile,
-    entries: withoutOldPlans(await entriesOf(db(), householdId, dogId)),
+    profile,
+    entries: known ? list : withoutOldPlans(list),
+    version,
+    mark: `${version}.${known ? Number(many) + list.length : list.length}`,
+    ...(known ? { since: since! } : {}),
   }
 }
 
@@ -52,9 +72,10 @@ export async function addDog(
   authorId: string,
   dog: { id: string; profile: Profile; entries: Entry[] },
 ) {
+  checkBegin(dog.profile)
   checkEntries(dog.profile, [], dog.entries)
   checkProfile(dog.profile, dog.entries)
-  await db().transaction(async (tx) => {
+  await inTransaction(async (tx) => {
     const [row] = await tx
       .insert(dogs)
       .values({ householdId, id: dog.id, profile: dog.profile })
@@ -69,20 +90,18 @@ async function visitsOf(householdId: string, dogId: string): Promise<Entry[]> {
   const rows = await db()
     .select({ entry: entries.entry })
     .from(entries)
-    .where(
-      and(
-        eq(entries.householdId, householdId),
-        eq(entries.dogId, dogId),
-        inArray(entries.kind, ['visit', 'correction']),
-      ),
-    )
+    .where(and(ofDog(householdId, dogId), inArray(entries.kind, ['visit', 'correction'])))
   return rows.map((r) => r.entry)
 }
 
 export async function changeProfile(householdId: string, dogId: string, profile: Profile) {
+  const [before] = await db().select({ profile: dogs.profile }).from(dogs).where(one(householdId, dogId))
+  if (before?.profile.since !== profile.since) checkBegin(profile)
   checkProfile(profile, await visitsOf(householdId, dogId))
-  await db().update(dogs).set({ profile, changed: currentInstant() }).where(one(householdId, dogId))
-  await forgetArrival(db(), householdId, dogId)
+  await db()
+    .update(dogs)
+    .set({ profile, changed: currentInstant(), version: oneMore })
+    .where(one(householdId, dogId))
 }
 
 /** Of these ids, the ones on file. */
@@ -91,7 +110,7 @@ async function onFile(at: Db | Tx, householdId: string, dogId: string, ids: read
   const rows = await at
     .select({ id: entries.id })
     .from(entries)
-    .where(and(eq(entries.householdId, householdId), eq(entries.dogId, dogId), inArray(entries.id, [...ids])))
+    .where(and(ofDog(householdId, dogId), inArray(entries.id, [...ids])))
   return rows.map((r) => r.id)
 }
 
@@ -118,7 +137,7 @@ export async function addEntries(
     refused.push({ id: idIn(raw), code: 'wrong', says: refuseFor(parsed.error).message })
     return []
   })
-  const taken = await db().transaction(async (tx) => {
+  const taken = await inTransaction(async (tx) => {
     const [dog] = await tx
       .select({ profile: dogs.profile })
       .from(dogs)
@@ -161,19 +180,32 @@ export async function insertEntries(
   return { profile: dog.profile, added: await insert(tx, householdId, dogId, authorId, fresh) }
 }
 
+const oneMore = sql`${dogs.version} + 1`
+
+/** Entries come with the record's next version. Its row is held until they are there, so that none is ever late. */
 async function insert(tx: Tx, householdId: string, dogId: string, authorId: string, fresh: Entry[]) {
   if (!fresh.length) return []
+  const [dog] = await tx
+    .update(dogs)
+    .set({ version: oneMore })
+    .where(one(householdId, dogId))
+    .returning({ version: dogs.version })
+  if (!dog) throw refuse(404, 'There is nothing here.')
   const rows = await tx
     .insert(entries)
     .values(
-      fresh.map((e) => ({ householdId, dogId, id: e.id, day: e.day, kind: e.what.kind, entry: e, authorId })),
+      fresh.map((e) => ({
+        householdId,
+        dogId,
+        id: e.id,
+        day: e.day,
+        kind: e.what.kind,
+        entry: e,
+        authorId,
+        version: dog.version,
+      })),
     )
     .onConflictDoNothing()
     .returning({ id: entries.id })
-  if (rows.length) await forgetArrival(tx, householdId, dogId)
   return rows.map((r) => r.id)
 }
-
-/** What the room said of the dog no longer holds. */
-const forgetArrival = (at: Db | Tx, householdId: string, dogId: string) =>
-  at.delete(arrivals).where(and(eq(arrivals.householdId, householdId), eq(arrivals.dogId, dogId)))

@@ -10,7 +10,7 @@ import { db } from '../db/client'
 import { feeds } from '../db/schema'
 import { householdOf } from './accounts'
 import { dogFile } from './dogs'
-import { todayIn } from './shared-dog'
+import { todayIn } from './today-in'
 
 /** Days of the past a calendar goes on showing. */
 const KEPT_DAYS = 7

@@ -5,19 +5,23 @@ import type { z } from 'zod'
 import type { groomerBody, roomBody, signInBody } from '../../shared/api'
 import type { Groomer } from '../access/authorise'
 import { hashPassword, verifyPassword } from '../access/password'
-import { db } from '../db/client'
+import { db, inTransaction } from '../db/client'
 import { groomers, groomerSessions } from '../db/schema'
 import { SESSION_DAYS } from './accounts'
+import { askToConfirm } from './letters'
 
 /** Makes a groomer's account. @returns null when that address already has one */
 export async function addGroomer(form: z.output<typeof groomerBody>): Promise<string | null> {
   const passwordHash = await hashPassword(form.password)
-  const [row] = await db()
-    .insert(groomers)
-    .values({ id: uuid(), name: form.name, room: form.room, email: form.email, passwordHash })
-    .onConflictDoNothing({ target: groomers.email })
-    .returning({ id: groomers.id })
-  return row?.id ?? null
+  return inTransaction(async (tx) => {
+    const [row] = await tx
+      .insert(groomers)
+      .values({ id: uuid(), name: form.name, room: form.room, email: form.email, passwordHash })
+      .onConflictDoNothing({ target: groomers.email })
+      .returning({ id: groomers.id })
+    if (row) await askToConfirm(tx, { groomerId: row.id }, form.email)
+    return row?.id ?? null
+  })
 }
 
 export async function checkGroomer(form: z.output<typeof signInBody>): Promise<string | null> {

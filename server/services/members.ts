@@ -1,26 +1,30 @@
 import { currentInstant } from '../clock'
-import { and, asc, eq, gt, isNull, ne } from 'drizzle-orm'
+import { and, asc, eq, gt, isNotNull, isNull, ne } from 'drizzle-orm'
 import { v7 as uuid } from 'uuid'
 import type { z } from 'zod'
-import type { householdBody, Household, invitationBody, joinBody } from '../../shared/api'
+import type { householdBody, invitationBody, joinBody } from '../../shared/api'
+import type { Household } from '../../shared/answers'
 import { GRACE_DAYS } from '../../shared/limits'
 import type { Role } from '../../shared/limits'
 import type { Member } from '../access/authorise'
 import { hashPassword } from '../access/password'
 import { refuse } from '../access/refuse'
-import { hashOf, newToken } from '../access/token'
-import { db } from '../db/client'
+import { hashOf, keyed } from '../access/token'
+import { db, inTransaction } from '../db/client'
 import type { Tx } from '../db/client'
 import { accounts, households, invitations } from '../db/schema'
 import { householdOf } from './accounts'
+import { askToConfirm, sayStanding, standingOf } from './letters'
+import { nextReminder } from './reminder-hour'
 
 /** An invitation that nobody took has run out after so many days (judgement). */
 const INVITED_DAYS = 14
 
 export async function householdView(member: Member): Promise<Household> {
   const { householdId } = member
-  const [household, members, waiting] = await Promise.all([
+  const [household, letters, members, waiting] = await Promise.all([
     householdOf(householdId),
+    standingOf(db(), member.email),
     db()
       .select()
       .from(accounts)
@@ -43,7 +47,11 @@ export async function householdView(member: Member): Promise<Household> {
     name: household.name,
     timeZone: household.timeZone,
     deleteAfter: household.deleteAfter?.toISOString() ?? null,
-    mine: { mailNotes: me?.mailNotes ?? true, remindAt: me?.remindAt ?? null },
+    mine: {
+      mailNotes: me?.mailNotes ?? true,
+      remindAt: me?.remindAt ?? null,
+      letters: sayStanding(letters),
+    },
     members: members.map((m) => ({
       id: m.id,
       name: m.name,
@@ -64,19 +72,40 @@ export async function householdView(member: Member): Promise<Household> {
   }
 }
 
-export const changeHousehold = (householdId: string, form: z.output<typeof householdBody>) =>
-  db().update(households).set(form).where(eq(households.id, householdId))
+/** Reminders keep their hour by the household's own clock, so another zone moves them. */
+export async function changeHousehold(householdId: string, form: z.output<typeof householdBody>) {
+  await inTransaction(async (tx) => {
+    await tx.update(households).set(form).where(eq(households.id, householdId))
+    const asked = await tx
+      .select({ id: accounts.id, remindAt: accounts.remindAt })
+      .from(accounts)
+      .where(and(eq(accounts.householdId, householdId), isNotNull(accounts.remindAt)))
+    for (const { id, remindAt } of asked)
+      await tx
+        .update(accounts)
+        .set({ remindNext: nextReminder(remindAt, form.timeZone, currentInstant()) })
+        .where(and(eq(accounts.householdId, householdId), eq(accounts.id, id)))
+  })
+}
 
-/** Makes an invitation. @returns its link's token, shown this once; null when it is there already */
+/**
+ * Makes an invitation. Its link follows from its id and our secret: asking again, when the answer was lost,
+ * gives the same. @returns null when there is another of that id
+ */
 export async function invite(householdId: string, form: z.output<typeof invitationBody>) {
-  const token = newToken()
+  const token = keyed('invitation', `${householdId} ${form.id}`).toString('base64url')
   const expires = new Date(currentInstant().getTime() + INVITED_DAYS * 86_400_000)
   const [row] = await db()
     .insert(invitations)
     .values({ householdId, id: form.id, tokenHash: hashOf(token), role: form.role, name: form.name, expires })
     .onConflictDoNothing()
-    .returning({ id: invitations.id })
-  return row ? { token, expires: expires.toISOString() } : null
+    .returning({ expires: invitations.expires })
+  if (row) return { token, expires: row.expires.toISOString() }
+  const [there] = await db()
+    .select({ expires: invitations.expires })
+    .from(invitations)
+    .where(and(eq(invitations.householdId, householdId), eq(invitations.id, form.id), open(token)))
+  return there ? { token, expires: there.expires.toISOString() } : null
 }
 
 export async function withdraw(householdId: string, id: string) {
@@ -107,7 +136,7 @@ export async function readInvitation(token: string) {
 /** Takes an invitation up with an account of one's own. @returns null when it opens nothing; 'taken' when the address has an account */
 export async function join(token: string, form: z.output<typeof joinBody>) {
   const passwordHash = await hashPassword(form.password)
-  return db().transaction(async (tx) => {
+  return inTransaction(async (tx) => {
     const [row] = await tx.update(invitations).set({ used: currentInstant() }).where(open(token)).returning()
     if (!row) return null
     const [account] = await tx
@@ -126,6 +155,7 @@ export async function join(token: string, form: z.output<typeof joinBody>) {
       await tx.update(invitations).set({ used: null }).where(eq(invitations.id, row.id))
       return 'taken' as const
     }
+    await askToConfirm(tx, { householdId: row.householdId }, form.email)
     return { householdId: row.householdId, accountId: account.id }
   })
 }
@@ -153,7 +183,7 @@ const LAST_OWNER = 'A household keeps an owner. Make somebody else an owner firs
 
 /** @throws 404 for nobody here, 409 for the last owner */
 export async function setRole(householdId: string, id: string, role: Role) {
-  await db().transaction(async (tx) => {
+  await inTransaction(async (tx) => {
     if (role !== 'owner' && !(await anotherOwner(tx, householdId, id))) throw refuse(409, LAST_OWNER)
     const rows = await tx
       .update(accounts)
@@ -168,14 +198,14 @@ export async function setRole(householdId: string, id: string, role: Role) {
 export async function removeMember(by: Member, id: string) {
   if (id !== by.accountId && by.role !== 'owner')
     throw refuse(403, 'That is for the owner of this household to do.')
-  await db().transaction(async (tx) => {
+  await inTransaction(async (tx) => {
     const [member] = await tx.select().from(accounts).where(one(by.householdId, id))
     if (!member) throw refuse(404, 'Nobody like that is in this household.')
     if (member.role === 'owner' && !(await anotherOwner(tx, by.householdId, id)))
       throw refuse(409, LAST_OWNER)
     await tx
       .update(accounts)
-      .set({ removed: currentInstant(), remindAt: null })
+      .set({ removed: currentInstant(), remindAt: null, remindNext: null })
       .where(one(by.householdId, id))
   })
 }

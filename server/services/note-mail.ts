@@ -1,14 +1,13 @@
-import { currentInstant } from '../clock'
 import { and, desc, eq, gt, isNull } from 'drizzle-orm'
-import { db } from '../db/client'
+import { currentInstant } from '../clock'
+import type { Tx } from '../db/client'
 import { accounts, dogs, groomers, shares } from '../db/schema'
-import { post } from './mail'
+import { post, site, standingOf } from './letters'
+import type { Posted } from './letters'
 import type { NewNote } from './notes'
 
-const site = () => process.env.GRUMBO_ADDRESS ?? ''
-
-async function nameOf(householdId: string, dogId: string) {
-  const [row] = await db()
+async function nameOf(tx: Tx, householdId: string, dogId: string) {
+  const [row] = await tx
     .select({ profile: dogs.profile })
     .from(dogs)
     .where(and(eq(dogs.householdId, householdId), eq(dogs.id, dogId)))
@@ -16,12 +15,12 @@ async function nameOf(householdId: string, dogId: string) {
 }
 
 /** A note goes by mail too, to whoever on the other side has not said otherwise. */
-export async function mailNote(note: NewNote) {
-  const { householdId, dogId } = note
-  const dog = await nameOf(householdId, dogId)
-  const subject = `${dog}: a note from ${note.authorName}`
+export async function mailNote(tx: Tx, note: NewNote) {
+  const { householdId, dogId, groomerId = null } = note
+  const dog = await nameOf(tx, householdId, dogId)
+  const letter = { kind: 'note' as const, subject: `${dog}: a note from ${note.authorName}` }
   if (note.author === 'groomer') {
-    const owners = await db()
+    const owners = await tx
       .select({ email: accounts.email })
       .from(accounts)
       .where(
@@ -33,23 +32,30 @@ export async function mailNote(note: NewNote) {
         ),
       )
     for (const { email } of owners)
-      await post({
+      await post(tx, {
+        ...letter,
         householdId,
+        groomerId,
         recipient: email,
-        subject,
         says: [note.body],
         link: { words: `${dog}’s thread`, address: `${site()}/dogs/${dogId}/groomer` },
       })
     return
   }
-  for (const to of await groomersOf(householdId, dogId))
-    await post({ householdId, recipient: to.email, subject, says: [note.body, ...to.says], link: to.link })
+  for (const to of await groomersOf(tx, householdId, dogId))
+    await post(tx, {
+      ...letter,
+      householdId,
+      recipient: to.email,
+      says: [note.body, ...to.says],
+      link: to.link,
+    })
 }
 
 /** Where a dog's groomers have their mail: those with a room, and those whose address the owner gave. */
-async function groomersOf(householdId: string, dogId: string) {
+async function groomersOf(tx: Tx, householdId: string, dogId: string) {
   const now = currentInstant()
-  const rows = await db()
+  const rows = await tx
     .select({ share: shares.id, given: shares.email, own: groomers.email, wants: groomers.mailNotes })
     .from(shares)
     .leftJoin(groomers, eq(groomers.id, shares.groomerId))
@@ -78,24 +84,31 @@ async function groomersOf(householdId: string, dogId: string) {
   return [...byAddress.values()]
 }
 
-/** The first mail to a groomer, with the link itself: it is shown nowhere again. */
-export async function mailInvitation(share: {
-  householdId: string
-  dogId: string
-  groomer: string
-  email: string
-  owner: string
-  token: string
-  code: string
-}) {
-  const dog = await nameOf(share.householdId, share.dogId)
-  await post({
+/** The first letter to a groomer, with the link itself. It goes only from an owner whose own address is confirmed. */
+export async function mailInvitation(
+  tx: Tx,
+  share: {
+    householdId: string
+    dogId: string
+    groomer: string
+    email: string
+    owner: { name: string; email: string }
+    token: string
+    code: string
+  },
+): Promise<Posted | 'own-not-confirmed'> {
+  const { groomer, owner } = share
+  if (!(await standingOf(tx, owner.email)).confirmed) return 'own-not-confirmed'
+  const dog = await nameOf(tx, share.householdId, share.dogId)
+  return post(tx, {
+    kind: 'invitation',
     householdId: share.householdId,
     recipient: share.email,
-    subject: `${dog}’s coat, from ${share.owner}`,
+    subject: `${dog}’s coat, from ${owner.name}`,
     says: [
-      `${share.groomer}, ${share.owner} shares ${dog}’s coat with you: what was combed, what was found, and how ${dog} should arrive.`,
+      `${groomer}, ${owner.name} shares ${dog}’s coat with you: what was combed, what was found, and how ${dog} should arrive.`,
       `The link opens with no account. To keep ${dog} in a room of yours, use the code ${share.code.replace(/(.{4})(?=.)/g, '$1-')}.`,
+      `Notes about ${dog} come by mail once you say so, on the page at the very end of this letter.`,
     ],
     link: { words: `Open ${dog}’s page`, address: `${site()}/l/${share.token}` },
   })

@@ -1,17 +1,22 @@
 import { currentInstant } from '../clock'
 import { and, asc, eq, isNull } from 'drizzle-orm'
-import type { Attached, Note } from '../../shared/api'
+import type { Attached } from '../../shared/api'
+import type { Note } from '../../shared/answers'
 import type { LinkHolder } from '../access/authorise'
 import { refuse } from '../access/refuse'
-import { db } from '../db/client'
+import { db, inTransaction } from '../db/client'
 import { notes } from '../db/schema'
 import { mailNote } from './note-mail'
 
 const ofDog = (householdId: string, dogId: string) =>
   and(eq(notes.householdId, householdId), eq(notes.dogId, dogId))
 
-/** The thread between owner and groomer, oldest first. */
-export async function notesOf(householdId: string, dogId: string): Promise<Note[]> {
+/** A note with the share it came by, if it came by one. */
+export interface FiledNote extends Note {
+  shareId: string | null
+}
+/** The whole thread of a dog, oldest first. */
+export async function notesOf(householdId: string, dogId: string): Promise<FiledNote[]> {
   const rows = await db()
     .select()
     .from(notes)
@@ -25,6 +30,7 @@ export async function notesOf(householdId: string, dogId: string): Promise<Note[
     sent: r.sent.toISOString(),
     read: r.read?.toISOString() ?? null,
     attached: r.attached,
+    shareId: r.shareId,
   }))
 }
 
@@ -37,16 +43,23 @@ export interface NewNote {
   authorName: string
   shareId: string | null
   attached?: Attached | undefined
+  /** The groomer who writes it, where they have a room. */
+  groomerId?: string
 }
 /** Sends a note, in the thread and by mail to the other side. Sending the same one twice changes nothing; the same id with other words is refused. */
 export async function sendNote(note: NewNote) {
-  const { attached = null } = note
-  const [added] = await db()
-    .insert(notes)
-    .values({ ...note, attached })
-    .onConflictDoNothing()
-    .returning({ id: notes.id })
-  if (added) return mailNote(note)
+  const { attached = null, groomerId: _by, ...row } = note
+  const added = await inTransaction(async (tx) => {
+    const rows = await tx
+      .insert(notes)
+      .values({ ...row, attached })
+      .onConflictDoNothing()
+      .returning({ id: notes.id })
+    // The note is not kept without its letters, nor they without it.
+    if (rows.length) await mailNote(tx, note)
+    return rows.length > 0
+  })
+  if (added) return
   const [there] = await db()
     .select()
     .from(notes)
@@ -58,15 +71,23 @@ export async function sendNote(note: NewNote) {
 /** A note from whoever holds a share: by link, or from their room. */
 export const sendGroomersNote = (
   { householdId, dogId, shareId }: LinkHolder,
-  authorName: string,
+  by: { name: string; groomerId?: string },
   body: { id: string; body: string },
-) => sendNote({ ...body, householdId, dogId, author: 'groomer', authorName, shareId })
+) =>
+  sendNote({
+    ...body,
+    householdId,
+    dogId,
+    author: 'groomer',
+    authorName: by.name,
+    shareId,
+    ...(by.groomerId ? { groomerId: by.groomerId } : {}),
+  })
 
-/** Marks what the other side wrote as read. */
-export async function markRead(householdId: string, dogId: string, reader: Note['author']) {
-  const other = reader === 'owner' ? 'groomer' : 'owner'
+/** The owner has read what groomers wrote. */
+export async function readByOwner(householdId: string, dogId: string) {
   await db()
     .update(notes)
     .set({ read: currentInstant() })
-    .where(and(ofDog(householdId, dogId), eq(notes.author, other), isNull(notes.read)))
+    .where(and(ofDog(householdId, dogId), eq(notes.author, 'groomer'), isNull(notes.read)))
 }

@@ -18,8 +18,8 @@ import { db } from '../db/client'
 import { entries, photographs } from '../db/schema'
 import { householdOf } from './accounts'
 import { dogFile } from './dogs'
-import { notesOf } from './notes'
-import { todayIn } from './shared-dog'
+import { notesFor } from './thread'
+import { todayIn } from './today-in'
 
 /** What is decoded; anything else, drawings that can carry script among them, is not a photograph. */
 const READ = ['jpeg', 'png', 'webp']
@@ -106,11 +106,12 @@ export async function photographOf(householdId: string, dogId: string, id: strin
  * A photograph of the diary as a share shows it: what the owner took back is not there, nor what lies
  * before a share's stretch, but for what was sent along with a note and goes on standing in the thread.
  */
-export async function sharedPhotograph({ householdId, dogId, scope }: LinkHolder, id: string) {
+export async function sharedPhotograph(share: LinkHolder, id: string) {
+  const { householdId, dogId, scope } = share
   const [file, household, thread] = await Promise.all([
     dogFile(householdId, dogId),
     householdOf(householdId),
-    notesOf(householdId, dogId),
+    notesFor(share),
   ])
   const from = scope === 'history' ? '' : stretchStart(file, todayIn(household.timeZone))
   const sent = thread.some((n) => n.attached?.photographs?.includes(id))

@@ -1,5 +1,5 @@
 import { currentInstant } from '../clock'
-import { and, eq, isNotNull, isNull, lt, or, sql } from 'drizzle-orm'
+import { and, asc, eq, lte } from 'drizzle-orm'
 import { standingPlan } from '../../core/plan/standing'
 import { placeRow } from '../../core/coat/regions'
 import { timeline } from '../../core/record/timeline'
@@ -8,21 +8,9 @@ import type { Day } from '../../core/record/day'
 import { db } from '../db/client'
 import { accounts, households } from '../db/schema'
 import { dogFile, dogsOf } from './dogs'
-import { post } from './mail'
-import { todayIn } from './shared-dog'
-
-/** Minutes after midnight in a time zone. */
-function minuteIn(timeZone: string, at: Date): number {
-  const [h, m] = new Intl.DateTimeFormat('en-GB', {
-    timeZone,
-    hour: '2-digit',
-    minute: '2-digit',
-    hourCycle: 'h23',
-  })
-    .format(at)
-    .split(':')
-  return Number(h) * 60 + Number(m)
-}
+import { post, site } from './letters'
+import { nextReminder } from './reminder-hour'
+import { todayIn } from './today-in'
 
 /** What the plan has for today that has not been done; null when there is nothing to be reminded of. */
 export function reminderOf({ profile, entries }: DogRecord, today: Day): string | null {
@@ -33,46 +21,56 @@ export function reminderOf({ profile, entries }: DogRecord, today: Day): string 
   return `${profile.name}: ${places}.`
 }
 
+/** How late a reminder may come: later than that it is of no use, ms (judgement). */
+const LATEST_MS = 6 * 3_600_000
+const AT_ONCE = 100
+
 /**
- * Reminds those who asked for it, at their hour in their household's time zone, once a day, of what
- * is planned and not done. A process that claims a reminder is the only one to send it.
+ * Reminds those whose hour has come, once a day, of what is planned and not done. Each is put on to the next
+ * day first, in the database: the process that does so is the only one to remind them.
+ * @returns how many letters were written
  */
 export async function remind(now = currentInstant()): Promise<number> {
-  const asked = await db()
-    .select({ account: accounts, timeZone: households.timeZone })
+  const due = await db()
+    .select({
+      householdId: accounts.householdId,
+      id: accounts.id,
+      email: accounts.email,
+      remindAt: accounts.remindAt,
+      remindNext: accounts.remindNext,
+      timeZone: households.timeZone,
+    })
     .from(accounts)
     .innerJoin(households, eq(households.id, accounts.householdId))
-    .where(and(isNotNull(accounts.remindAt), isNull(accounts.removed)))
+    .where(lte(accounts.remindNext, now))
+    .orderBy(asc(accounts.remindNext))
+    .limit(AT_ONCE)
   let sent = 0
-  for (const { account, timeZone } of asked) {
-    const today = todayIn(timeZone, now)
-    if (minuteIn(timeZone, now) < account.remindAt! || account.remindedOn === today) continue
+  for (const { householdId, id, email, remindAt, remindNext, timeZone } of due) {
     const [mine] = await db()
       .update(accounts)
-      .set({ remindedOn: today })
+      .set({ remindNext: nextReminder(remindAt, timeZone, now) })
       .where(
-        and(
-          eq(accounts.householdId, account.householdId),
-          eq(accounts.id, account.id),
-          or(isNull(accounts.remindedOn), lt(accounts.remindedOn, sql`${today}::date`)),
-        ),
+        and(eq(accounts.householdId, householdId), eq(accounts.id, id), eq(accounts.remindNext, remindNext!)),
       )
-      .returning({ id: accounts.id })
-    if (!mine) continue
+      .returning({ id: accounts.id, removed: accounts.removed })
+    if (!mine || mine.removed || now.getTime() - remindNext!.getTime() > LATEST_MS) continue
+    const today = todayIn(timeZone, now)
     const says: string[] = []
-    for (const { id } of await dogsOf(account.householdId)) {
-      const words = reminderOf(await dogFile(account.householdId, id), today)
+    for (const dog of await dogsOf(householdId)) {
+      const words = reminderOf(await dogFile(householdId, dog.id), today)
       if (words) says.push(words)
     }
     if (!says.length) continue
-    await post({
-      householdId: account.householdId,
-      recipient: account.email,
+    const posted = await post(db(), {
+      kind: 'reminder',
+      householdId,
+      recipient: email,
       subject: 'On the table today',
       says,
-      link: { words: 'Open today', address: process.env.GRUMBO_ADDRESS ?? '' },
+      link: { words: 'Open today', address: site() },
     })
-    sent += 1
+    if (posted === 'posted') sent += 1
   }
   return sent
 }

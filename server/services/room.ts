@@ -1,17 +1,23 @@
-import { and, count, eq, inArray, isNull, sql } from 'drizzle-orm'
+import { and, eq, inArray, isNull, sql } from 'drizzle-orm'
+import type { Arrival } from '../../core/plan/arrival'
 import { daysBetween } from '../../core/record/day'
 import type { Day } from '../../core/record/day'
-import type { Room, RoomDog } from '../../shared/api'
+import type { Room, RoomDog } from '../../shared/answers'
 import type { Groomer, LinkHolder } from '../access/authorise'
 import { db } from '../db/client'
 import { accounts, arrivals, dogs, households, notes } from '../db/schema'
 import { dogFile } from './dogs'
 import { roomPrefs } from './groomers'
-import { forList, todayIn, workOutArrival } from './shared-dog'
+import { sayStanding, standingOf } from './letters'
+import { forecastOf, forList, takeUpForecast } from './forecasts'
 import { keptBy } from './shares'
+import { readsNote, sharesOfDogs } from './thread'
+import { todayIn } from './today-in'
 
 /** Longest the list is kept waiting for forecasts to be worked out, ms; the rest follow (judgement). */
-const WAIT_MS = 40
+const WAIT_MS = 250
+/** Forecasts asked for at once by one list (judgement). */
+const AT_ONCE = 4
 
 /**
  * A forecast of a day gone by says nearly the same until something is written, so only those that
@@ -30,40 +36,44 @@ interface Stale {
   dogId: string
   day: string
 }
-async function workOut({ householdId, dogId, day }: Stale) {
-  const file = await dogFile(householdId, dogId)
-  return workOutArrival(householdId, dogId, file, day)
-}
-
 /** A dog's id is its household's own affair: two may have one of the same. */
 const keyOf = ({ householdId, dogId }: Pick<Stale, 'householdId' | 'dogId'>) => `${householdId}/${dogId}`
 
-/** What this process has still to work out, by dog: each once, however often its list is looked at. */
-const queue = new Map<string, Stale>()
-let working = false
-
-/** Works these out one after another, letting go between them. */
-async function workOutLater(stale: readonly Stale[]) {
-  for (const s of stale) queue.set(keyOf(s), s)
-  if (working) return
-  working = true
-  for (let next = queue.values().next().value; next; next = queue.values().next().value) {
-    // The dog may be gone; if not, the next look tries again.
-    await workOut(next).catch(() => undefined)
-    queue.delete(keyOf(next))
-    await new Promise((r) => setImmediate(r))
+/** What this process is working out, by dog: each once, however often its list is looked at. */
+const underWay = new Set<string>()
+/** Works these out, a few at a time; those another process is at are left to it. @param done tells of each */
+async function workOutAll(stale: readonly Stale[], done: (s: Stale, arrival: Arrival) => void) {
+  const left = stale.filter((s) => !underWay.has(keyOf(s)))
+  for (const s of left) underWay.add(keyOf(s))
+  const work = async () => {
+    for (let s = left.shift(); s; s = left.shift()) {
+      const { householdId, dogId, day } = s
+      try {
+        if (await takeUpForecast(householdId, dogId))
+          done(s, await forecastOf(householdId, dogId, await dogFile(householdId, dogId), day))
+      } catch {
+        // The dog may be gone; if not, the next look tries again.
+      } finally {
+        underWay.delete(keyOf(s))
+      }
+    }
   }
-  working = false
+  await Promise.all(Array.from({ length: AT_ONCE }, work))
 }
 
 /** A groomer's room: every dog shared with them, the next to come first. */
 export async function roomOf(groomer: Groomer): Promise<Room> {
-  const [kept, mailNotes] = await Promise.all([keptBy(groomer.groomerId), roomPrefs(groomer.groomerId)])
+  const [kept, mailNotes, letters] = await Promise.all([
+    keptBy(groomer.groomerId),
+    roomPrefs(groomer.groomerId),
+    standingOf(db(), groomer.email),
+  ])
   return {
     name: groomer.name,
     room: groomer.room,
     email: groomer.email,
     mailNotes,
+    letters: sayStanding(letters),
     dogs: kept.length ? await linesOf(kept) : [],
   }
 }
@@ -73,7 +83,7 @@ const of = <T = string>(key: string) => sql<T>`${dogs.profile} ->> ${key}`
 async function linesOf(kept: readonly LinkHolder[]): Promise<RoomDog[]> {
   const dogIds = kept.map((k) => k.dogId)
   const homes = [...new Set(kept.map((k) => k.householdId))]
-  const [rows, owners, unread] = await Promise.all([
+  const [rows, owners, unread, shared] = await Promise.all([
     db()
       .select({
         householdId: dogs.householdId,
@@ -84,8 +94,11 @@ async function linesOf(kept: readonly LinkHolder[]): Promise<RoomDog[]> {
         weightKg: sql<number>`(${dogs.profile} ->> 'weightKg')::float`.as('kg'),
         nextVisit: of<Day | null>('nextVisit').as('next_visit'),
         timeZone: households.timeZone,
+        version: dogs.version,
         day: arrivals.day,
-        arrival: arrivals.arrival,
+        // The chances are for the dog's own page.
+        arrival: sql<Arrival | null>`${arrivals.arrival} - 'chance'`.as('arrival'),
+        of: arrivals.version,
       })
       .from(dogs)
       .innerJoin(households, eq(households.id, dogs.householdId))
@@ -96,7 +109,14 @@ async function linesOf(kept: readonly LinkHolder[]): Promise<RoomDog[]> {
       .from(accounts)
       .where(and(inArray(accounts.householdId, homes), eq(accounts.role, 'owner'), isNull(accounts.removed))),
     db()
-      .select({ householdId: notes.householdId, dogId: notes.dogId, n: count() })
+      .select({
+        householdId: notes.householdId,
+        dogId: notes.dogId,
+        author: notes.author,
+        authorName: notes.authorName,
+        shareId: notes.shareId,
+        sent: notes.sent,
+      })
       .from(notes)
       .where(
         and(
@@ -105,33 +125,28 @@ async function linesOf(kept: readonly LinkHolder[]): Promise<RoomDog[]> {
           eq(notes.author, 'owner'),
           isNull(notes.read),
         ),
-      )
-      .groupBy(notes.householdId, notes.dogId),
+      ),
+    sharesOfDogs(homes, dogIds),
   ])
   const byId = new Map(rows.map((r) => [keyOf(r), r]))
-  const unreadOf = new Map(unread.map((u) => [keyOf(u), u.n]))
+  const unreadBy = (k: LinkHolder) => {
+    const all = shared.filter((s) => keyOf(s) === keyOf(k))
+    const mine = all.find((s) => s.id === k.shareId)
+    return mine ? unread.filter((n) => keyOf(n) === keyOf(k) && readsNote(mine, all, n)).length : 0
+  }
   const ownerOf = new Map<string, string>()
   for (const o of [...owners].sort((a, b) => b.created.getTime() - a.created.getTime()))
     ownerOf.set(o.householdId, o.name)
 
-  const lines: RoomDog[] = []
   const stale: Stale[] = []
-  const end = performance.now() + WAIT_MS
-  for (const k of kept) {
+  const lines = kept.flatMap((k) => {
     const row = byId.get(keyOf(k))
-    if (!row) continue
+    if (!row) return []
     const day = todayIn(row.timeZone)
-    let arrival = k.scope === 'note' ? null : row.arrival
     const visit = row.nextVisit && row.nextVisit >= day ? row.nextVisit : null
-    let isStale = k.scope !== 'note' && isOld(row.day, day, visit)
-    if (isStale) {
-      const s = { householdId: k.householdId, dogId: k.dogId, day }
-      if (performance.now() < end) {
-        arrival = forList(await workOut(s))
-        isStale = false
-      } else stale.push(s)
-    }
-    lines.push({
+    const isStale = k.scope !== 'note' && (row.of !== row.version || isOld(row.day, day, visit))
+    if (isStale) stale.push({ householdId: k.householdId, dogId: k.dogId, day })
+    const line: RoomDog = {
       share: k.shareId,
       name: row.name,
       owner: ownerOf.get(k.householdId) ?? 'the owner',
@@ -140,12 +155,23 @@ async function linesOf(kept: readonly LinkHolder[]): Promise<RoomDog[]> {
       scope: k.scope,
       expires: k.expires.toISOString(),
       visit,
-      arrival,
+      arrival: k.scope === 'note' || !row.arrival ? null : forList(row.arrival),
       stale: isStale,
-      unread: unreadOf.get(keyOf(k)) ?? 0,
-    })
-  }
-  void workOutLater(stale)
+      unread: unreadBy(k),
+    }
+    return [{ key: keyOf(k), line }]
+  })
+  // What is soon worked out is in the answer; the rest goes on, and is there at the next look.
+  const working = workOutAll(stale, (s, arrival) => {
+    for (const { key, line } of lines)
+      if (key === keyOf(s) && line.scope !== 'note')
+        Object.assign(line, { arrival: forList(arrival), stale: false })
+  })
+  let timer: ReturnType<typeof setTimeout> | undefined
+  await Promise.race([working, new Promise((go) => (timer = setTimeout(go, WAIT_MS)))])
+  clearTimeout(timer)
   const when = (d: RoomDog) => d.visit ?? '9999'
-  return lines.sort((a, b) => (when(a) !== when(b) ? (when(a) < when(b) ? -1 : 1) : a.name < b.name ? -1 : 1))
+  return lines
+    .map((l) => l.line)
+    .sort((a, b) => (when(a) !== when(b) ? (when(a) < when(b) ? -1 : 1) : a.name < b.name ? -1 : 1))
 }

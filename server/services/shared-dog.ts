@@ -1,36 +1,16 @@
-import { currentInstant } from '../clock'
 import { and, asc, eq, isNull } from 'drizzle-orm'
 import { stretchStart } from '../../core/record/stretch-start'
-import { arrivalOf } from '../../core/plan/arrival'
-import type { Arrival } from '../../core/plan/arrival'
-import type { DogRecord } from '../../core/record/fold'
 import type { Profile } from '../../core/record/profile'
-import type { SharedDog } from '../../shared/api'
+import type { SharedDog } from '../../shared/answers'
 import type { Scope } from '../../shared/limits'
 import type { LinkHolder } from '../access/authorise'
 import { db } from '../db/client'
-import { accounts, arrivals } from '../db/schema'
+import { accounts } from '../db/schema'
 import { householdOf } from './accounts'
 import { dogFile } from './dogs'
-import { markRead, notesOf } from './notes'
-
-/** Formats are dear to make, and there are few zones. */
-const dayFormats = new Map<string, Intl.DateTimeFormat>()
-
-/** What day it is in a time zone now. */
-export function todayIn(timeZone: string, at = currentInstant()): string {
-  let format = dayFormats.get(timeZone)
-  if (!format) {
-    format = new Intl.DateTimeFormat('en-CA', {
-      timeZone,
-      year: 'numeric',
-      month: '2-digit',
-      day: '2-digit',
-    })
-    dayFormats.set(timeZone, format)
-  }
-  return format.format(at)
-}
+import { forecastOf } from './forecasts'
+import { notesFor } from './thread'
+import { todayIn } from './today-in'
 
 /** What a share tells of the dog itself: with the notes alone neither the owner's week nor their ways. */
 function profileFor(scope: Scope, profile: Profile): Profile {
@@ -61,29 +41,6 @@ export async function ownerOf(householdId: string): Promise<string> {
   return row?.name ?? 'the owner'
 }
 
-/** How the dog should arrive, worked out and kept for the room's list. */
-export async function workOutArrival(
-  householdId: string,
-  dogId: string,
-  record: DogRecord,
-  day: string,
-): Promise<Arrival> {
-  const whole = arrivalOf(record, day)
-  const arrival = forList(whole)
-  await db()
-    .insert(arrivals)
-    .values({ householdId, dogId, day, arrival })
-    .onConflictDoUpdate({ target: [arrivals.householdId, arrivals.dogId], set: { day, arrival } })
-  return whole
-}
-
-/** A list draws shades; the chances behind them are for the dog's own page, and open places need no word. */
-export const forList = (arrival: Arrival): Arrival => ({
-  ...arrival,
-  chance: {},
-  shades: Object.fromEntries(Object.entries(arrival.shades).filter(([, shade]) => shade)),
-})
-
 /**
  * A dog as a share shows it. Forecasts rest on all of the record, so that they are the owner's own;
  * of the entries, scope `stretch` shows the running stretch, `history` all of them, and `note` only
@@ -94,10 +51,9 @@ export async function sharedDog(holder: LinkHolder): Promise<SharedDog> {
   const [household, file, notes, owner] = await Promise.all([
     householdOf(householdId),
     dogFile(householdId, dogId),
-    notesOf(householdId, dogId),
+    notesFor(holder),
     ownerOf(householdId),
   ])
-  await markRead(householdId, dogId, 'groomer')
   const today = todayIn(household.timeZone)
   const from = stretchStart(file, today)
   // When the owner has time is not the groomer's to read.
@@ -116,6 +72,6 @@ export async function sharedDog(holder: LinkHolder): Promise<SharedDog> {
       note: running.filter((e) => e.what.kind === 'visit'),
     }[scope],
     notes,
-    arrival: scope === 'note' ? null : await workOutArrival(householdId, dogId, file, today),
+    arrival: scope === 'note' ? null : await forecastOf(householdId, dogId, file, today),
   }
 }

@@ -1,11 +1,13 @@
 import { currentInstant } from '../clock'
 import { and, desc, eq, gt, isNull, or } from 'drizzle-orm'
 import type { z } from 'zod'
-import type { Share, shareBody } from '../../shared/api'
-import type { Kept, LinkHolder } from '../access/authorise'
-import { hashOf, newCode, newToken, plainCode } from '../access/token'
-import { db } from '../db/client'
+import type { shareBody } from '../../shared/api'
+import type { Share } from '../../shared/answers'
+import type { Kept, LinkHolder, Member } from '../access/authorise'
+import { codeFrom, hashOf, keyed, plainCode } from '../access/token'
+import { db, inTransaction } from '../db/client'
 import { groomers, shares } from '../db/schema'
+import { mailInvitation } from './note-mail'
 
 /** A code that nobody used has run out after so many days (judgement). */
 export const CODE_DAYS = 14
@@ -13,28 +15,59 @@ const ofDog = (householdId: string, dogId: string) =>
   and(eq(shares.householdId, householdId), eq(shares.dogId, dogId))
 const live = (now: Date) => and(isNull(shares.revoked), gt(shares.expires, now))
 
-/** Makes a share. @returns its link's token and its code, shown this once; null when it is there already */
-export async function makeShare(householdId: string, dogId: string, form: z.output<typeof shareBody>) {
-  const token = newToken()
-  const code = newCode()
+/**
+ * Makes a share, and writes to the groomer where an address is given: both or neither. Its link and its code
+ * follow from its id and our secret, so that asking again, when the answer was lost, gives the same.
+ * @returns null when there is another of that id
+ */
+export async function makeShare(
+  { householdId, name, email: own }: Pick<Member, 'householdId' | 'name' | 'email'>,
+  dogId: string,
+  form: z.output<typeof shareBody>,
+) {
+  const seed = `${householdId} ${dogId} ${form.id}`
+  const token = keyed('share', seed).toString('base64url')
+  const code = codeFrom(keyed('code', seed))
   const expires = new Date(currentInstant().getTime() + form.days * 86_400_000)
-  const [row] = await db()
-    .insert(shares)
-    .values({
-      householdId,
-      dogId,
-      id: form.id,
-      tokenHash: hashOf(token),
-      codeHash: hashOf(code),
-      codeExpires: new Date(Math.min(expires.getTime(), currentInstant().getTime() + CODE_DAYS * 86_400_000)),
-      scope: form.scope,
-      groomer: form.groomer,
-      email: form.email ?? null,
-      expires,
-    })
-    .onConflictDoNothing()
-    .returning({ id: shares.id })
-  return row ? { token, code, expires: expires.toISOString() } : null
+  return inTransaction(async (tx) => {
+    const [row] = await tx
+      .insert(shares)
+      .values({
+        householdId,
+        dogId,
+        id: form.id,
+        tokenHash: hashOf(token),
+        codeHash: hashOf(code),
+        codeExpires: new Date(
+          Math.min(expires.getTime(), currentInstant().getTime() + CODE_DAYS * 86_400_000),
+        ),
+        scope: form.scope,
+        groomer: form.groomer,
+        email: form.email ?? null,
+        expires,
+      })
+      .onConflictDoNothing()
+      .returning({ id: shares.id })
+    if (!row) {
+      const [there] = await tx
+        .select()
+        .from(shares)
+        .where(and(ofDog(householdId, dogId), eq(shares.id, form.id), eq(shares.tokenHash, hashOf(token))))
+      return there ? { token, code, expires: there.expires.toISOString(), mailed: null } : null
+    }
+    const mailed = form.email
+      ? await mailInvitation(tx, {
+          householdId,
+          dogId,
+          groomer: form.groomer,
+          email: form.email,
+          owner: { name, email: own },
+          token,
+          code,
+        })
+      : null
+    return { token, code, expires: expires.toISOString(), mailed }
+  })
 }
 
 /** Closes a share, link and room alike. @returns false when there is no such share */
@@ -71,16 +104,21 @@ const holderOf = (row: typeof shares.$inferSelect): LinkHolder => {
   return { kind: 'link', shareId: row.id, householdId, dogId, groomer, scope, expires }
 }
 
-/** The holder of a live link, and a note of when it was last opened; null for a dead or guessed one. */
+/** The holder of a live link; null for a dead or guessed one. */
 export async function openShare(token: string): Promise<LinkHolder | null> {
-  const now = currentInstant()
   const [row] = await db()
-    .update(shares)
-    .set({ lastOpened: now })
-    .where(and(eq(shares.tokenHash, hashOf(token)), live(now)))
-    .returning()
+    .select()
+    .from(shares)
+    .where(and(eq(shares.tokenHash, hashOf(token)), live(currentInstant())))
   return row ? holderOf(row) : null
 }
+
+/** Somebody has it before their eyes. */
+export const noteOpened = ({ householdId, dogId, shareId }: LinkHolder) =>
+  db()
+    .update(shares)
+    .set({ lastOpened: currentInstant() })
+    .where(and(ofDog(householdId, dogId), eq(shares.id, shareId)))
 
 /** Puts a share in a groomer's room, by its link's token or by its code. @returns null when neither opens one */
 export async function keepShare(groomerId: string, what: { token?: string; code?: string }) {
@@ -106,14 +144,12 @@ export const dropShare = (groomerId: string, id: string) =>
     .set({ groomerId: null })
     .where(and(eq(shares.groomerId, groomerId), eq(shares.id, id)))
 
-/** A live share in a groomer's room, and a note of when it was last opened. */
+/** A live share in a groomer's room. */
 export async function findKept(groomerId: string, id: string): Promise<Kept | null> {
-  const now = currentInstant()
   const [row] = await db()
-    .update(shares)
-    .set({ lastOpened: now })
-    .where(and(eq(shares.groomerId, groomerId), eq(shares.id, id), live(now)))
-    .returning()
+    .select()
+    .from(shares)
+    .where(and(eq(shares.groomerId, groomerId), eq(shares.id, id), live(currentInstant())))
   return row ? { groomerId, share: holderOf(row) } : null
 }
 

@@ -1,5 +1,5 @@
 import { currentInstant } from '../clock'
-import { eq, and } from 'drizzle-orm'
+import { and, eq, sql } from 'drizzle-orm'
 import type { z } from 'zod'
 import { afterVisit } from '../../core/care/after-visit'
 import type { Entry } from '../../core/record/entries'
@@ -7,7 +7,7 @@ import { isVisit } from '../../core/record/visits'
 import type { visitBody } from '../../shared/api'
 import type { Groomer, LinkHolder } from '../access/authorise'
 import { refuse } from '../access/refuse'
-import { db } from '../db/client'
+import { inTransaction } from '../db/client'
 import { dogs } from '../db/schema'
 import { insertEntries } from './dogs'
 
@@ -28,7 +28,7 @@ export async function enterVisit(
     return { ...a, what: { ...a.what, from: groomer.name } }
   })
   const { householdId, dogId } = share
-  await db().transaction(async (tx) => {
+  await inTransaction(async (tx) => {
     const { profile, added } = await insertEntries(tx, householdId, dogId, groomer.groomerId, [
       { ...visit, what },
       ...given,
@@ -36,7 +36,11 @@ export async function enterVisit(
     if (!added.includes(visit.id)) return
     await tx
       .update(dogs)
-      .set({ profile: afterVisit(profile, visit.day, what), changed: currentInstant() })
+      .set({
+        profile: afterVisit(profile, visit.day, what),
+        changed: currentInstant(),
+        version: sql`${dogs.version} + 1`,
+      })
       .where(and(eq(dogs.householdId, householdId), eq(dogs.id, dogId)))
   })
 }

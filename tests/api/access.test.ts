@@ -114,9 +114,11 @@ const body: Partial<Record<RouteKey, () => unknown>> = {
     password: PASSWORD,
     timeZone: 'UTC',
   }),
-  'POST /api/session': () => ({ email: 'nobody@example.org', password: 'wrong' }),
+  'POST /api/session': () => ({ email: `${uuid()}@example.org`, password: 'wrong' }),
   'POST /api/demo': () => ({}),
   'PUT /api/me': () => ({ mailNotes: true, remindAt: null }),
+  'POST /api/me/confirmation': () => ({}),
+  'POST /api/letters': () => ({ token: 'x', may: true }),
   'PUT /api/household': () => ({ name: 'Alder Lane', timeZone: 'Europe/London' }),
   'POST /api/household/invitations': () => ({ id: uuid(), name: 'Di', role: 'viewer' }),
   'PUT /api/household/members/[member]': () => ({ role: 'viewer' }),
@@ -129,6 +131,7 @@ const body: Partial<Record<RouteKey, () => unknown>> = {
   'PUT /api/dogs/[dog]/photographs/[photograph]': () => picture,
   'POST /api/dogs/[dog]/notes': () => ({ id: uuid(), body: 'Well.' }),
   'POST /api/dogs/[dog]/shares': () => ({ id: uuid(), groomer: 'Imke', scope: 'note', days: 3 }),
+  'POST /api/shared/read': () => ({}),
   'POST /api/shared/notes': () => ({ id: uuid(), body: 'Seen.' }),
   'POST /api/groomer/account': () => ({
     name: 'Imke',
@@ -136,9 +139,11 @@ const body: Partial<Record<RouteKey, () => unknown>> = {
     email: `${uuid()}@example.org`,
     password: PASSWORD,
   }),
-  'POST /api/groomer/session': () => ({ email: 'nobody@example.org', password: 'wrong' }),
+  'POST /api/groomer/session': () => ({ email: `${uuid()}@example.org`, password: 'wrong' }),
   'POST /api/groomer/demo': () => ({}),
   'PUT /api/room': () => ({ room: 'The Wash House', mailNotes: true }),
+  'POST /api/room/confirmation': () => ({}),
+  'POST /api/room/dogs/[share]/read': () => ({}),
   'POST /api/room/dogs/[share]/notes': () => ({ id: uuid(), body: 'Seen.' }),
   'POST /api/room/dogs/[share]/visits': () => ({ visit: visit(daysAgo(2), 'wool-cross', 16), advice: [] }),
 }
@@ -208,6 +213,7 @@ const SPECIAL: Partial<Record<RouteKey, Partial<Cells>>> = {
   'POST /api/groomer/session': everyone(WHO),
   // Outside the demo there are no such routes.
   'POST /api/demo': everyone(NONE),
+  'POST /api/letters': everyone(NONE),
   'POST /api/groomer/demo': everyone(NONE),
   // Somebody else leaves only by the owner's hand, and of their own household.
   'DELETE /api/household/members/[member]': { helper: NO, viewer: NO, 'other-owner': NONE },

@@ -4,7 +4,7 @@ import { v7 as uuid } from 'uuid'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { openPostRoom } from '../../post-room/box'
 import type { PostRoom } from '../../post-room/box'
-import type { DogFile, Room } from '../../shared/api'
+import type { DogFile, Room } from '../../shared/answers'
 import { writePlan } from '../support/plans'
 import { entry, visit } from '../support/dogs'
 import { currentInstant } from '../support/clock'
@@ -28,6 +28,14 @@ async function makeShare(more: object = {}) {
 const file = async () => (await owner.call('GET', `/api/dogs/${dog.id}`)).json as unknown as DogFile
 const room = async () => (await groomer.call('GET', '/api/room')).json as unknown as Room
 
+/** Reads the letter that came to somebody's address, and says that more may. */
+async function confirm(who: Visitor, path: '/api/me' | '/api/room') {
+  const email = String((await who.call('GET', path)).json.email)
+  const { text } = await box.letter((l) => l.to.includes(email) && l.subject.startsWith('May letters'))
+  const token = /letters#(\S+)/.exec(text)![1]
+  expect((await who.call('POST', '/api/letters', { token, may: true })).json).toEqual({ address: email })
+}
+
 beforeAll(async () => {
   box = await openPostRoom()
   const started = await startApp({
@@ -39,6 +47,8 @@ beforeAll(async () => {
   owner = await newOwner(app.address)
   await owner.call('POST', '/api/dogs', dog)
   groomer = await newGroomer(app.address)
+  await confirm(owner, '/api/me')
+  await confirm(groomer, '/api/room')
   share = await makeShare()
   await groomer.call('POST', '/api/room/dogs', { code: share.code })
 }, 60_000)
@@ -69,7 +79,9 @@ describe('mail, over SMTP to the post room and read back there', () => {
     expect(letter.html).toContain(`http://grumbo.test/dogs/${dog.id}/groomer`)
     const { json } = await owner.call('GET', '/api/me')
     expect(letter.to).toEqual([json.email])
-    expect(box.letters.flatMap((l) => l.to)).not.toContain(email)
+    expect(box.letters.filter((l) => l.to.includes(email)).map((l) => l.subject)).toEqual([
+      'May letters come to this address?',
+    ])
   })
   it('an address the owner gives is sent the link itself, and the code', async () => {
     const { token, code } = await makeShare({ email: 'bell@example.org', groomer: 'Bell' })
@@ -123,13 +135,16 @@ describe('reminders', () => {
     await owner.call('POST', '/api/dogs', mine)
     // Two hours east of Greenwich all year round.
     await owner.call('PUT', '/api/household', { name: 'Ruth’s', timeZone: 'Africa/Johannesburg' })
-    const today = new Intl.DateTimeFormat('en-CA', { timeZone: 'Africa/Johannesburg' }).format(
-      currentInstant(),
-    )
+    const dayIn = (at: Date) =>
+      new Intl.DateTimeFormat('en-CA', { timeZone: 'Africa/Johannesburg' }).format(at)
+    // The first day on which that hour is still to come.
+    const on = dayIn(new Date(currentInstant().getTime() + 6 * 3_600_000))
+    const written = dayIn(currentInstant())
     await owner.call('POST', `/api/dogs/${mine.id}/entries`, {
-      entries: [writePlan(mine.profile, today, to(30), [{ day: today, places: ['beard', 'armpit'] }])],
+      entries: [writePlan(mine.profile, written, to(30), [{ day: on, places: ['beard', 'armpit'] }])],
     })
-    const at = (hour: number) => new Date(`${today}T${String(hour - 2).padStart(2, '0')}:05:00Z`)
+    const at = (hour: number) => new Date(`${on}T${String(hour - 2).padStart(2, '0')}:05:00Z`)
+    await confirm(owner, '/api/me')
     expect(await remind(at(19))).toBe(0)
     await owner.call('PUT', '/api/me', { mailNotes: true, remindAt: 18 * 60 })
     expect(await remind(at(17))).toBe(0)

@@ -7,7 +7,7 @@ import { currentInstant } from '../support/clock'
 import { entry } from '../support/dogs'
 import { daysAgo, newDog, newOwner, startApp, Visitor } from '../support/server'
 import type { Running } from '../support/server'
-import type { DogFile, SharedDog } from '../../shared/api'
+import type { DogFile, SharedDog } from '../../shared/answers'
 
 let app: Running
 let databaseUrl: string

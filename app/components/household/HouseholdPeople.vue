@@ -2,7 +2,7 @@
 import { v7 as uuid } from 'uuid'
 import { GRACE_DAYS, ROLES } from '#shared/limits'
 import type { Role } from '#shared/limits'
-import type { Household } from '#shared/api'
+import type { Household } from '#shared/answers'
 import { ROLE_SAYS } from '~/words/roles'
 
 /** The people of a household and what each may do; how one hears of things; and the end of it. */
@@ -15,7 +15,7 @@ const problem = ref('')
 const owner = computed(() => store.me?.role === 'owner')
 async function load() {
   try {
-    home.value = await api<Household>('/api/household')
+    home.value = await ask('householdAnswer', '/api/household')
     offline.value = false
   } catch (error) {
     if (error instanceof NoAnswer) offline.value = true
@@ -40,7 +40,7 @@ const inviting = reactive({ name: '', role: 'helper' as Role })
 const link = ref('')
 const invite = () =>
   go(async () => {
-    const { token } = await api<{ token: string }>('/api/household/invitations', {
+    const { token } = await ask('tokenAnswer', '/api/household/invitations', {
       method: 'POST',
       body: { id: uuid(), name: inviting.name, role: inviting.role },
     })
@@ -196,6 +196,7 @@ const keepAll = () => go(() => api('/api/household/deletion', { method: 'DELETE'
       <div class="mt-8 desk:mt-0">
         <template v-if="home">
           <h2 class="border-b border-ink pb-1">How you hear of things</h2>
+          <LettersMayCome :letters="home.mine.letters" again="/api/me/confirmation" />
           <label class="flex min-h-12 items-center gap-2 border-b border-rule">
             <input
               type="checkbox"

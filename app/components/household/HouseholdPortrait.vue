@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { COATS } from '#core/coat/coat-types'
-import type { Household, Me } from '#shared/api'
+import type { Household, Me } from '#shared/answers'
 import { ROLE_SAYS } from '~/words/roles'
 
 /**

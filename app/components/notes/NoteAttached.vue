@@ -3,7 +3,7 @@ import type { CoatId } from '#core/coat/coat-types'
 import { regionOf } from '#core/coat/regions'
 import type { RegionId } from '#core/coat/regions'
 import { dayAndMonth } from '#core/record/say-day'
-import type { Note } from '#shared/api'
+import type { Note } from '#shared/answers'
 
 /** What went along with a note: the map as it stood, both sides, and photographs. */
 const props = defineProps<{ note: Note; coat: CoatId }>()

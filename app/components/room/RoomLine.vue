@@ -3,7 +3,7 @@ import { COATS } from '#core/coat/coat-types'
 import { regionOf } from '#core/coat/regions'
 import type { RegionId } from '#core/coat/regions'
 import { shortDay, weekdayName } from '#core/record/say-day'
-import type { RoomDog } from '#shared/api'
+import type { RoomDog } from '#shared/answers'
 import { sayHandled } from '~/words/diary'
 import { sayAllowed, sayArrival } from '~/words/visit'
 

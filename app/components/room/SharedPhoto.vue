@@ -5,11 +5,7 @@ const shown = ref('')
 const missing = ref(false)
 onMounted(async () => {
   try {
-    const jpeg = await api<Blob>(props.address, {
-      responseType: 'blob',
-      ...(props.headers ? { headers: props.headers } : {}),
-    })
-    shown.value = URL.createObjectURL(jpeg)
+    shown.value = URL.createObjectURL(await askForPicture(props.address, props.headers))
   } catch {
     missing.value = true
   }

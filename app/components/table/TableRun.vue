@@ -161,6 +161,14 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onKey))
       <p v-if="record.trouble" class="small absolute top-0 left-4 z-10 bg-paper" role="status">
         {{ TROUBLE[record.trouble].short }}: all of it is kept here
       </p>
+      <p
+        v-else-if="t.elsewhere.value"
+        class="small absolute top-0 left-4 z-10 bg-paper"
+        role="status"
+        data-elsewhere
+      >
+        {{ t.elsewhere.value }}: done on another device
+      </p>
       <PlaceView
         :key="region.id"
         :region="region.id"

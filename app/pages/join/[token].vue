@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { LEAST_PASSWORD } from '#shared/limits'
-import type { Invitation } from '#shared/api'
+import type { Invitation } from '#shared/answers'
 
 /** Taking up an invitation into a household. */
 const headers = { authorization: `Bearer ${String(useRoute().params.token)}` }
@@ -11,7 +11,7 @@ const state = ref<'loading' | 'ready' | 'gone' | 'no-signal'>('loading')
 const form = reactive({ name: '', email: '', password: '' })
 async function load() {
   try {
-    invitation.value = await api<Invitation>('/api/invitation', { headers })
+    invitation.value = await ask('invitationAnswer', '/api/invitation', { headers })
     form.name = invitation.value.name
     state.value = 'ready'
   } catch (error) {

@@ -1,25 +1,41 @@
 <script setup lang="ts">
-import type { SharedDog } from '#shared/api'
+import type { SharedDog } from '#shared/answers'
 
 /** What a groomer sees by link, with no account: what they are about to find. */
 const token = String(useRoute().params.token)
 const headers = { authorization: `Bearer ${token}` }
 // What is no token is asked of nobody.
 const isToken = /^[\w-]{20,60}$/.test(token)
-const {
-  data: shared,
-  error,
-  refresh,
-} = isToken
-  ? await useFetch<SharedDog>('/api/shared', { headers, key: 'shared' })
-  : { data: ref(null), error: ref({ statusCode: 404 }), refresh: async () => undefined }
-if (error.value && import.meta.server) setResponseStatus(useRequestEvent()!, error.value.statusCode ?? 404)
+/** Drawn with the page by the server; asked for here where this page was come to from another of ours. */
+const shared = useState<SharedDog | null>('shared', () => null)
+async function load() {
+  if (!isToken) return 404
+  try {
+    shared.value = import.meta.server
+      ? await useRequestFetch()<SharedDog>('/api/shared', { headers })
+      : await ask('sharedDogAnswer', '/api/shared', { headers })
+    return 200
+  } catch (error) {
+    shared.value = null
+    return (error as { statusCode?: number }).statusCode ?? 503
+  }
+}
+if (import.meta.server || !useNuxtApp().isHydrating) {
+  const status = await load()
+  if (import.meta.server) setResponseStatus(useRequestEvent()!, status)
+}
 
 const { sayDate } = useInstants()
 
+/** It was fetched by whoever previews links, too: read is what somebody has before their eyes. */
+onMounted(() => {
+  if (shared.value && document.visibilityState === 'visible')
+    void api('/api/shared/read', { method: 'POST', body: {}, headers }).catch(() => undefined)
+})
+
 async function answer(body: { id: string; body: string }) {
   await api('/api/shared/notes', { method: 'POST', body, headers })
-  await refresh()
+  await load()
 }
 const router = useRouter()
 const problem = ref('')
@@ -27,7 +43,7 @@ const problem = ref('')
 async function keep() {
   problem.value = ''
   try {
-    const { share } = await api<{ share: string }>('/api/room/dogs', { method: 'POST', body: { token } })
+    const { share } = await ask('keptAnswer', '/api/room/dogs', { method: 'POST', body: { token } })
     await router.push(`/room/${share}`)
   } catch (e) {
     if (e instanceof Refused && e.statusCode === 401) {

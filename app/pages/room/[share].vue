@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { dayAndMonth } from '#core/record/say-day'
-import type { Nobody, SharedDog } from '#shared/api'
+import type { SharedDog } from '#shared/answers'
 import type { VisitEntered } from '~/components/room/VisitForm.vue'
 
 /** One dog in the groomer's room: what is coming, the visit, the thread. */
@@ -11,11 +11,12 @@ const shared = ref<SharedDog | null>(null)
 const state = ref<'loading' | 'ready' | 'signed-out' | 'missing' | 'no-signal'>('loading')
 async function load() {
   try {
-    const answer = await api<SharedDog | Nobody>(base.value)
+    const answer = await ask('roomDogAnswer', base.value)
     if ('nobody' in answer) state.value = 'signed-out'
     else {
       shared.value = answer
       state.value = 'ready'
+      void api(`${base.value}/read`, { method: 'POST', body: {} }).catch(() => undefined)
     }
   } catch (error) {
     state.value = error instanceof Refused ? 'missing' : 'no-signal'

@@ -167,6 +167,7 @@ useHead({ title: computed(() => (room.value ? `${room.value.room} · Grumbo` : '
       </label>
       <button class="quiet ml-auto" @click="goOut">Sign out</button>
     </footer>
+    <LettersMayCome :letters="room.letters" again="/api/room/confirmation" />
     <p class="small mt-2">
       Forecasts, not findings, each with the owner’s plan kept until the day. Nothing here is a diagnosis.
     </p>

@@ -1,4 +1,4 @@
-import type { Household } from '../../../shared/api'
+import type { Household } from '../../../shared/answers'
 import { route } from '../../access/route'
 import { householdView } from '../../services/members'
 

@@ -1,4 +1,4 @@
-import type { Invitation } from '../../../shared/api'
+import type { Invitation } from '../../../shared/answers'
 import { bearer } from '../../access/bearer'
 import { refuse } from '../../access/refuse'
 import { route } from '../../access/route'

@@ -1,4 +1,4 @@
-import type { Room } from '../../../shared/api'
+import type { Room } from '../../../shared/answers'
 import { route } from '../../access/route'
 import { roomOf } from '../../services/room'
 

@@ -1,4 +1,4 @@
-import type { SharedDog } from '../../../shared/api'
+import type { SharedDog } from '../../../shared/answers'
 import { route } from '../../access/route'
 import { sharedDog } from '../../services/shared-dog'
 

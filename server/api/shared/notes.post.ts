@@ -5,7 +5,7 @@ import { sendGroomersNote } from '../../services/notes'
 export default route(
   'POST /api/shared/notes',
   async ({ visitor, body }) => {
-    await sendGroomersNote(visitor, visitor.groomer, body)
+    await sendGroomersNote(visitor, { name: visitor.groomer }, body)
     return { ok: true }
   },
   replyBody,

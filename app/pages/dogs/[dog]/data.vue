@@ -69,7 +69,7 @@ const feed = ref('')
 async function makeFeed() {
   problem.value = ''
   try {
-    const { token } = await api<{ token: string }>(`/api/dogs/${file.value.id}/feed`, {
+    const { token } = await ask('tokenAnswer', `/api/dogs/${file.value.id}/feed`, {
       method: 'POST',
       body: {},
     })

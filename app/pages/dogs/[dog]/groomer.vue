@@ -10,9 +10,11 @@ import { placeRow } from '#core/coat/regions'
 import { timeline } from '#core/record/timeline'
 import { MOST_NOTE } from '#shared/limits'
 import type { Scope } from '#shared/limits'
-import type { Attached, Thread } from '#shared/api'
+import type { Attached } from '#shared/api'
+import type { Thread } from '#shared/answers'
 import { keepDraft, keptDraft } from '~/offline/drafts'
 import { askFrom, sayAsk } from '~/words/ask'
+import { POSTED } from '~/words/letters'
 
 const { file, today } = useDog()
 const record = useRecord()
@@ -21,7 +23,7 @@ const thread = ref<Thread | null>(null)
 const offline = ref(false)
 async function load() {
   try {
-    thread.value = await api<Thread>(`${base.value}/notes`)
+    thread.value = await ask('threadAnswer', `${base.value}/notes`)
     offline.value = false
   } catch {
     offline.value = true
@@ -62,6 +64,9 @@ const sent = ref(false)
 /** Shown once, when the link is made. */
 const link = ref('')
 const code = ref('')
+const linkId = ref(uuid())
+/** What became of the letter with it. */
+const mailed = ref('')
 const email = ref('')
 const scope = ref<Scope>('stretch')
 const SCOPE_WORDS: Record<Scope, string> = {
@@ -131,10 +136,10 @@ async function send() {
 }
 async function makeLink(name: string) {
   const to = email.value.trim()
-  const made = await api<{ token: string; code: string }>(`${base.value}/shares`, {
+  const made = await ask('shareAnswer', `${base.value}/shares`, {
     method: 'POST',
     body: {
-      id: uuid(),
+      id: linkId.value,
       groomer: name,
       scope: scope.value,
       days: days.value ?? linkDays.value,
@@ -143,6 +148,9 @@ async function makeLink(name: string) {
   })
   link.value = `${location.origin}/l/${made.token}`
   code.value = made.code.replace(/(.{4})(?=.)/g, '$1-')
+  mailed.value = made.mailed ? POSTED[made.mailed] : ''
+  // The answer is here: the next link is another. Until then asking again gives the same one.
+  linkId.value = uuid()
 }
 async function another() {
   problem.value = ''
@@ -191,6 +199,7 @@ const { sayWhen, sayDate } = useInstants()
         <p class="small">
           It opens with no account and is shown this once. Anyone who has it can read and answer.
         </p>
+        <p v-if="mailed" class="small" role="status" data-mailed>{{ mailed }}</p>
         <p class="mt-1 flex items-center gap-3">
           <input
             :value="link"

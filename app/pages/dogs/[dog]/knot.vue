@@ -20,7 +20,7 @@ const here = computed(() => REGIONS.filter((r) => !file.value.profile.absent.inc
 const MOST_LATELY = 4
 const lately = computed(() => {
   const told = new Set<RegionId>()
-  return timeline(file.value.entries)
+  return [...timeline(file.value.entries)]
     .reverse()
     .flatMap(({ id, day, what }) => {
       if (what.kind !== 'check' || what.finding === 'glides' || what.finding === 'refused') return []

@@ -2,12 +2,13 @@ import { signInBody } from '../../../../shared/api'
 import { refuse } from '../../../access/refuse'
 import { route } from '../../../access/route'
 import { enterRoom } from '../../../access/sign-in'
+import { tryToSignIn } from '../../../access/tries'
 import { checkGroomer } from '../../../services/groomers'
 
 export default route(
   'POST /api/groomer/session',
   async ({ event, body }) => {
-    const groomerId = await checkGroomer(body)
+    const groomerId = await tryToSignIn(event, 'room', body.email, () => checkGroomer(body))
     if (!groomerId) throw refuse(401, 'That address and password do not go together.')
     await enterRoom(event, groomerId)
     return { ok: true }

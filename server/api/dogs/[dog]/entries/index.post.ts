@@ -1,5 +1,5 @@
 import { entriesBody } from '../../../../../shared/api'
-import type { EntriesAnswer } from '../../../../../shared/api'
+import type { EntriesAnswer } from '../../../../../shared/answers'
 import { route } from '../../../../access/route'
 import { addEntries } from '../../../../services/dogs'
 

@@ -5,7 +5,7 @@ import { sendGroomersNote } from '../../../../../services/notes'
 export default route(
   'POST /api/room/dogs/[share]/notes',
   async ({ visitor, share, body }) => {
-    await sendGroomersNote(share, visitor.name, body)
+    await sendGroomersNote(share, visitor, body)
     return { ok: true }
   },
   replyBody,

@@ -7,7 +7,7 @@ export default route(
   'POST /api/room/dogs/[share]/visits',
   async ({ visitor, share, body }) => {
     await enterVisit(visitor, share, body)
-    if (body.note) await sendGroomersNote(share, visitor.name, body.note)
+    if (body.note) await sendGroomersNote(share, visitor, body.note)
     return { ok: true }
   },
   visitBody,

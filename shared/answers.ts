@@ -1,0 +1,190 @@
+import { z } from '../core/zod'
+import type { Arrival } from '../core/plan/arrival'
+import type { Entry } from '../core/record/entries'
+import type { Profile } from '../core/record/profile'
+import type { FeedDay } from '../core/season/weather'
+import { attachedSchema } from './api'
+import { ROLES, SCOPES } from './limits'
+
+/**
+ * What the service answers, as devices read it: an answer that is not of its shape is none of ours. What of a
+ * record is on file was checked when it came in, so of profiles and entries it is seen only that they are such.
+ */
+const profileShape = z.looseObject({
+  name: z.string(),
+  coat: z.string(),
+  weightKg: z.number(),
+  minutes: z.array(z.number()),
+  absent: z.array(z.string()),
+}) as unknown as z.ZodType<Profile>
+const entryShape = z.looseObject({
+  id: z.string(),
+  day: z.string(),
+  what: z.looseObject({ kind: z.string() }),
+}) as unknown as z.ZodType<Entry>
+const arrivalShape = z.looseObject({
+  any: z.number(),
+  mats: z.number(),
+  shades: z.record(z.string(), z.number()),
+  minutes: z.looseObject({ usual: z.number(), low: z.number(), high: z.number() }),
+}) as unknown as z.ZodType<Arrival>
+const instant = z.iso.datetime()
+
+/** Who is there, where nobody is signed in. */
+const nobody = z.object({ nobody: z.enum(['sign-in', 'no-longer']), says: z.string() })
+export type Nobody = z.output<typeof nobody>
+
+/** An entry that was not taken, by its id, and why. */
+const refusedEntrySchema = z.object({
+  id: z.string(),
+  /** Its day has not come by the server's clock, or it is wrong whenever it is sent. */
+  code: z.enum(['not-come-yet', 'wrong']),
+  says: z.string(),
+})
+export type RefusedEntry = z.output<typeof refusedEntrySchema>
+/** What becomes of entries that were sent, each by its id: only so do they leave the device. */
+export const entriesAnswer = z.object({
+  taken: z.array(z.string()),
+  refused: z.array(refusedEntrySchema),
+  /** The server's time, for a device whose clock is off. */
+  now: z.iso.datetime(),
+})
+export type EntriesAnswer = z.output<typeof entriesAnswer>
+
+const me = z.object({
+  name: z.string(),
+  role: z.enum(ROLES),
+  email: z.string(),
+  household: z.string(),
+  timeZone: z.string(),
+  demo: z.boolean(),
+  dogs: z.array(z.object({ id: z.string(), profile: profileShape })),
+})
+export type Me = z.output<typeof me>
+export const meAnswer = z.union([me, nobody])
+
+export const dogAnswer = z.object({
+  id: z.string(),
+  profile: profileShape,
+  entries: z.array(entryShape),
+  /** What this comes to, to be asked on from. A file a device kept from earlier has none. */
+  mark: z.string().optional(),
+  /** The entries are only those since this mark. */
+  since: z.string().optional(),
+})
+export type DogFile = z.output<typeof dogAnswer>
+
+const note = z.object({
+  id: z.string(),
+  author: z.enum(['owner', 'groomer']),
+  authorName: z.string(),
+  body: z.string(),
+  sent: instant,
+  read: instant.nullable(),
+  attached: attachedSchema.nullable(),
+})
+export type Note = z.output<typeof note>
+const share = z.object({
+  id: z.string(),
+  groomer: z.string(),
+  scope: z.enum(SCOPES),
+  created: instant,
+  expires: instant,
+  revoked: instant.nullable(),
+  lastOpened: instant.nullable(),
+  /** The room it is kept in. */
+  room: z.string().nullable(),
+})
+export type Share = z.output<typeof share>
+export const threadAnswer = z.object({ notes: z.array(note), shares: z.array(share) })
+export type Thread = z.output<typeof threadAnswer>
+
+/** What became of the letter to the groomer; null where none was asked for, or it went before. */
+export const shareAnswer = z.object({
+  token: z.string(),
+  code: z.string(),
+  expires: instant,
+  mailed: z.enum(['posted', 'own-not-confirmed', 'not-confirmed', 'stopped', 'too-many']).nullable(),
+})
+export type MadeShare = z.output<typeof shareAnswer>
+export const tokenAnswer = z.object({ token: z.string() })
+export const keptAnswer = z.object({ share: z.string() })
+export const postedAnswer = z.object({
+  posted: z.enum(['posted', 'not-confirmed', 'stopped', 'too-many']),
+})
+export const addressAnswer = z.object({ address: z.string() })
+
+/** Whether letters may go to an address. */
+const lettersMay = z.enum(['may-come', 'not-confirmed', 'stopped'])
+export type LettersMay = z.output<typeof lettersMay>
+
+export const householdAnswer = z.object({
+  name: z.string(),
+  timeZone: z.string(),
+  /** When everything goes, if that was asked. */
+  deleteAfter: instant.nullable(),
+  mine: z.object({ mailNotes: z.boolean(), remindAt: z.number().nullable(), letters: lettersMay }),
+  members: z.array(
+    z.object({
+      id: z.string(),
+      name: z.string(),
+      email: z.string().nullable(),
+      role: z.enum(ROLES),
+      you: z.boolean(),
+    }),
+  ),
+  invitations: z.array(z.object({ id: z.string(), name: z.string(), role: z.enum(ROLES), expires: instant })),
+})
+export type Household = z.output<typeof householdAnswer>
+export const invitationAnswer = z.object({ name: z.string(), role: z.enum(ROLES), household: z.string() })
+export type Invitation = z.output<typeof invitationAnswer>
+
+/** A dog in a groomer's room, one line of the list. */
+const roomDog = z.object({
+  share: z.string(),
+  name: z.string(),
+  owner: z.string(),
+  coat: z.string() as unknown as z.ZodType<Profile['coat']>,
+  weightKg: z.number(),
+  scope: z.enum(SCOPES),
+  expires: instant,
+  /** The day it comes next, if one is booked. */
+  visit: z.string().nullable(),
+  /** Null with scope `note`, and while it is being worked out for the first time. */
+  arrival: arrivalShape.nullable(),
+  /** It is being worked out anew. */
+  stale: z.boolean(),
+  unread: z.number(),
+})
+export type RoomDog = z.output<typeof roomDog>
+const room = z.object({
+  name: z.string(),
+  room: z.string(),
+  email: z.string(),
+  mailNotes: z.boolean(),
+  letters: lettersMay,
+  dogs: z.array(roomDog),
+})
+export type Room = z.output<typeof room>
+export const roomAnswer = z.union([room, nobody])
+
+/** What a share shows: the dog as it should arrive, the thread, and what was found. */
+const sharedDog = z.object({
+  groomer: z.string(),
+  owner: z.string(),
+  scope: z.enum(SCOPES),
+  expires: instant,
+  today: z.string(),
+  profile: profileShape,
+  entries: z.array(entryShape),
+  notes: z.array(note),
+  /** Null with scope `note`. */
+  arrival: arrivalShape.nullable(),
+})
+export type SharedDog = z.output<typeof sharedDog>
+export const sharedDogAnswer = sharedDog
+export const roomDogAnswer = z.union([sharedDog, nobody])
+
+export const weatherAnswer = z.object({
+  days: z.array(z.looseObject({ day: z.string() })) as unknown as z.ZodType<FeedDay[]>,
+})
