@@ -1,4 +1,7 @@
 import { drag } from './drag'
+import { hostile } from './hostile'
+import { kill } from './kill'
+import { neighbours } from './neighbours'
 import { againstExact, fullSize } from './planner'
 import { fold, simulation } from './record'
 import { room } from './room'
@@ -12,4 +15,7 @@ await fullSize(full)
 if (process.env.GRUMBO_TEST_PG) {
   await drag()
   await room()
+  await neighbours()
+  await hostile()
+  await kill()
 }

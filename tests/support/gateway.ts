@@ -24,7 +24,7 @@ export class Gateway {
     this.held = { path, until: new Promise((go) => (letGo = go)) }
     return letGo
   }
-  /** Calls to the API so far, newest last. */
+  /** Calls to the API so far, newest last; a path without what is asked of it. */
   readonly calls: { method: string; path: string; body: string }[] = []
   private constructor(
     private readonly target: URL,
@@ -50,7 +50,7 @@ export class Gateway {
     const chunks: Buffer[] = []
     for await (const chunk of req as AsyncIterable<Buffer>) chunks.push(chunk)
     const body = Buffer.concat(chunks)
-    const [method, path] = [req.method ?? 'GET', req.url ?? '/']
+    const [method, path] = [req.method ?? 'GET', req.url?.split('?')[0] ?? '/']
     if (path === '/login') return res.writeHead(200, { 'content-type': 'text/html' }).end(LOGIN)
     if (!path.startsWith('/api/')) return this.pass(req, res, body)
     this.calls.push({ method, path, body: body.toString('utf8') })
@@ -68,7 +68,7 @@ export class Gateway {
       .end(JSON.stringify({ statusCode: status, message: says }))
   }
   private pass(req: IncomingMessage, res: ServerResponse, body: Buffer) {
-    const held = this.held?.path === req.url && req.method === 'GET' ? this.held : null
+    const held = this.held?.path === req.url?.split('?')[0] && req.method === 'GET' ? this.held : null
     if (held) this.held = null
     const on = request(
       {

@@ -2,6 +2,7 @@ import { signUpBody } from '../../../shared/api'
 import { refuse } from '../../access/refuse'
 import { route } from '../../access/route'
 import { signIn } from '../../access/sign-in'
+import { rememberDevice } from '../../access/tries'
 import { signUp } from '../../services/accounts'
 
 export default route(
@@ -13,6 +14,7 @@ export default route(
         fields: { email: 'Has an account already.' },
       })
     await signIn(event, who)
+    await rememberDevice(event, 'household', body.email)
     return { ok: true }
   },
   signUpBody,

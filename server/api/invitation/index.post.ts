@@ -3,6 +3,7 @@ import { bearer } from '../../access/bearer'
 import { refuse } from '../../access/refuse'
 import { route } from '../../access/route'
 import { signIn } from '../../access/sign-in'
+import { rememberDevice } from '../../access/tries'
 import { join } from '../../services/members'
 
 export default route(
@@ -16,6 +17,7 @@ export default route(
         fields: { email: 'Has an account already.' },
       })
     await signIn(event, who)
+    await rememberDevice(event, 'household', body.email)
     return { ok: true }
   },
   joinBody,

@@ -2,6 +2,7 @@ import { groomerBody } from '../../../../shared/api'
 import { refuse } from '../../../access/refuse'
 import { route } from '../../../access/route'
 import { enterRoom } from '../../../access/sign-in'
+import { rememberDevice } from '../../../access/tries'
 import { addGroomer } from '../../../services/groomers'
 
 export default route(
@@ -13,6 +14,7 @@ export default route(
         fields: { email: 'Has a room already.' },
       })
     await enterRoom(event, groomerId)
+    await rememberDevice(event, 'room', body.email)
     return { ok: true }
   },
   groomerBody,
