@@ -10,4 +10,6 @@ export const writeForecastWorker = (serverDir: string) =>
     platform: 'node',
     format: 'esm',
     target: 'node20',
+    // Beside it, as the server has it.
+    external: ['pg'],
   })

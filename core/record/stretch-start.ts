@@ -1,8 +1,14 @@
 import type { Day } from './day'
-import { assess } from './fold'
 import type { DogRecord } from './fold'
+import { timeline } from './timeline'
+import { isVisit } from './visits'
 
-/** First day of the running stretch: the last visit on or before `at`, else the record's first day. */
+/** The day the running stretch began: the last visit's, or the record's first. Of the entries the visits, and what puts them right, will do. */
 export function stretchStart(record: DogRecord, at: Day): Day {
-  return assess(record, at).visitOn ?? record.profile.since
+  let last: Day | null = null
+  for (const { day, what } of timeline(record.entries)) {
+    if (day > at) break
+    if (isVisit(what)) last = day
+  }
+  return last ?? record.profile.since
 }

@@ -11,7 +11,7 @@ import { row } from './table'
 const REQUESTS = 20_000
 const AT_ONCE = 8
 /** Requests after which memory is first looked at: caches are full and pools made. */
-const WARM = 5_000
+const WARM = 10_000
 /** Growth of memory from there to the end that is no leak, as a share. */
 const MOST_GROWTH = 0.25
 const SEED = 0.61

@@ -7,13 +7,14 @@ import { findDog } from '../services/dogs'
 import { findKept } from '../services/shares'
 import { authorise } from './authorise'
 import type { Answer, Groomer, Kept, LinkHolder, Member, Thing, Visitor } from './authorise'
+import { bearer } from './bearer'
 import { callerOf } from './caller'
 import { ration } from './ration'
 import { failure, refuse, refuseFor } from './refuse'
 import { routeRow } from './routes'
 import type { AccessOf, RouteKey } from './routes'
 import { inTurn } from './turns'
-import { visitorOf } from './visitor'
+import { cookieFor, ticketOf, visitorOf } from './visitor'
 
 type VisitorFor<K extends RouteKey> = {
   anyone: Visitor
@@ -68,18 +69,13 @@ function checkOrigin(event: H3Event) {
  */
 async function bodyOf(event: H3Event, most: number, tooLong: string): Promise<Buffer> {
   const told = Number(getHeader(event, 'content-length') ?? 0)
-  const { req, res } = event.node
-  const stop = () => {
-    // The rest is not wanted: the connection ends with the answer.
-    res.setHeader('connection', 'close')
-    return refuse(413, tooLong)
-  }
-  if (told > most) throw stop()
+  const { req } = event.node
+  if (told > most) throw refuse(413, tooLong)
   const chunks: Buffer[] = []
   let bytes = 0
   for await (const chunk of req as AsyncIterable<Buffer>) {
     bytes += chunk.length
-    if (bytes > most) throw stop()
+    if (bytes > most) throw refuse(413, tooLong)
     chunks.push(chunk)
   }
   return Buffer.concat(chunks)
@@ -118,6 +114,9 @@ export function route<K extends RouteKey, Body = undefined>(
     setHeader(event, OURS, '1')
     checkOrigin(event)
     if (row.ration) await ration(key, callerOf(event).address, row.ration, event)
+    return inTurn(await whose(event, key), event, () => answerTo(event))
+  }
+  const answerTo = async (event: H3Event) => {
     const visitor = await visitorOf(event, key)
     const thing = await thingOf(event, key, visitor)
     const may = authorise(visitor, key, thing)
@@ -127,25 +126,26 @@ export function route<K extends RouteKey, Body = undefined>(
     const body = await readBody(event, schema)
     const dogId = thing && 'dogId' in thing ? thing.dogId : null
     const share = thing && 'share' in thing ? thing.share : null
-    return inTurn(whose(visitor, share), event, async () =>
-      handler({ event, visitor, dogId, share, body } as Call<K, Body>),
-    )
+    return handler({ event, visitor, dogId, share, body } as Call<K, Body>)
   }
   return defineEventHandler(async (event) => {
     const begun = performance.now()
     try {
       return await answer(event)
     } catch (error) {
+      // What is still coming of a body is not wanted: the connection ends with the answer.
+      if (!event.node.req.complete) event.node.res.setHeader('connection', 'close')
       throw isError(error) ? error : failure(key, error, performance.now() - begun)
     }
   })
 }
 
-/** Whose share of the service a call takes: the household's it is about, or the groomer's own. */
-function whose(visitor: Visitor, share: LinkHolder | null): string | null {
-  if (share) return share.householdId
-  if (visitor.kind === 'member' || visitor.kind === 'link') return visitor.householdId
-  return visitor.kind === 'groomer' ? visitor.groomerId : null
+/** Whose share of the service a call takes, known before anything is looked up: by the cookie, or by the link. */
+async function whose(event: H3Event, key: RouteKey): Promise<string | null> {
+  const which = cookieFor(key)
+  if (!which) return bearer(event)
+  const { householdId, groomerId } = await ticketOf(event, which)
+  return householdId ?? groomerId ?? null
 }
 
 /** What the route is about, looked up only where the caller could be let at it. */

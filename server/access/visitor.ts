@@ -1,4 +1,5 @@
-import { useSession } from 'h3'
+import { createHash } from 'node:crypto'
+import { getCookie, unsealSession, useSession } from 'h3'
 import type { H3Event } from 'h3'
 import { findSession, SESSION_DAYS } from '../services/accounts'
 import { findGroomerSession } from '../services/groomers'
@@ -23,36 +24,63 @@ const COOKIES = { household: 'grumbo', room: 'grumbo-room', known: 'grumbo-known
 /** A device stays known for so long, days. */
 const KNOWN_DAYS = 400
 
-export function cookie(event: H3Event, which: keyof typeof COOKIES) {
+export const cookie = (event: H3Event, which: keyof typeof COOKIES) =>
+  useSession<Ticket>(event, sealedBy(event, which))
+
+function sealedBy(event: H3Event, which: keyof typeof COOKIES) {
   const password = process.env.NUXT_SESSION_PASSWORD ?? ''
   if (password.length < 32) throw new Error('NUXT_SESSION_PASSWORD wants 32 characters or more.')
-  return useSession<Ticket>(event, {
+  return {
     name: COOKIES[which],
     password,
     maxAge: (which === 'known' ? KNOWN_DAYS : SESSION_DAYS) * 86_400,
-    sessionHeader: false,
+    sessionHeader: false as const,
     cookie: {
       httpOnly: true,
-      sameSite: 'lax',
+      sameSite: 'lax' as const,
       path: '/',
       secure: callerOf(event).secure,
     },
-  })
+  }
 }
 
-/** Who is calling: by link or by room where the route is for those, else by the household's cookie. */
-export async function visitorOf(event: H3Event, key: RouteKey): Promise<Visitor> {
+/** Opening a seal is dear and comes with every call: tickets read lately, by the hash of what was sealed (judgement). */
+const MOST_READ = 4_000
+const readLately = new Map<string, Ticket>()
+/** What a caller's cookie says, whom the database then knows or does not. */
+export async function ticketOf(event: H3Event, which: 'household' | 'room'): Promise<Ticket> {
+  const sealed = getCookie(event, COOKIES[which])
+  if (!sealed) return {}
+  const key = createHash('sha256').update(`${which} ${sealed}`).digest('base64')
+  const read = readLately.get(key)
+  if (read) return read
+  const opened = await unsealSession(event, sealedBy(event, which), sealed).catch(() => null)
+  const ticket: Ticket = opened?.data ?? {}
+  readLately.set(key, ticket)
+  if (readLately.size > MOST_READ) readLately.delete(readLately.keys().next().value!)
+  return ticket
+}
+
+/** Which of the cookies a route reads; none where it goes by a link. */
+export const cookieFor = (key: RouteKey): 'household' | 'room' | null => {
   const { access } = routeRow(key)
-  if (access === 'link') {
+  if (access === 'link') return null
+  return access === 'groomer' || access === 'invited' ? 'room' : 'household'
+}
+
+/** Who is calling: by link, or whom the route's cookie names. */
+export async function visitorOf(event: H3Event, key: RouteKey): Promise<Visitor> {
+  const which = cookieFor(key)
+  if (!which) {
     const token = bearer(event)
     return (token && (await openShare(token))) || { kind: 'anonymous' }
   }
-  if (access === 'groomer' || access === 'invited') {
-    const { data } = await cookie(event, 'room')
-    if (!data.groomerId || !data.sessionId) return { kind: 'anonymous' }
-    return (await findGroomerSession(data.groomerId, data.sessionId)) ?? { kind: 'anonymous' }
-  }
-  const { data } = await cookie(event, 'household')
-  if (!data.householdId || !data.sessionId) return { kind: 'anonymous' }
-  return (await findSession(data.householdId, data.sessionId)) ?? { kind: 'anonymous' }
+  const { householdId, groomerId, sessionId } = await ticketOf(event, which)
+  const found =
+    sessionId && householdId
+      ? await findSession(householdId, sessionId)
+      : sessionId && groomerId
+        ? await findGroomerSession(groomerId, sessionId)
+        : null
+  return found ?? { kind: 'anonymous' }
 }

@@ -1,5 +1,6 @@
 import { currentInstant } from '../clock'
-import { and, asc, count, eq, gt, inArray, lte, sql } from 'drizzle-orm'
+import { and, asc, count, eq, gt, gte, inArray, lte, ne, or, sql } from 'drizzle-orm'
+import type { Day } from '../../core/record/day'
 import { withoutOldPlans } from '../../core/plan/standing'
 import { entrySchema } from '../../core/record/entries'
 import type { Entry } from '../../core/record/entries'
@@ -85,8 +86,36 @@ export async function addDog(
   })
 }
 
+/** A dog as it stands. @throws 404 */
+export async function dogOf(householdId: string, dogId: string) {
+  const [row] = await db().select().from(dogs).where(one(householdId, dogId))
+  if (!row) throw refuse(404, 'There is nothing here.')
+  return row
+}
+
+/** What is told to others of a record, from a day on or all of it: everything but the plans. */
+export async function entriesToldOf(householdId: string, dogId: string, from: Day | null): Promise<Entry[]> {
+  const rows = await db()
+    .select({ entry: entries.entry })
+    .from(entries)
+    .where(
+      and(ofDog(householdId, dogId), ne(entries.kind, 'plan'), from ? gte(entries.day, from) : undefined),
+    )
+    .orderBy(asc(entries.day), asc(entries.id))
+  return rows.map((r) => r.entry)
+}
+
+/** One entry, and all that puts entries right: what says how it stands. */
+export async function entryWithCorrections(householdId: string, dogId: string, id: string): Promise<Entry[]> {
+  const rows = await db()
+    .select({ entry: entries.entry })
+    .from(entries)
+    .where(and(ofDog(householdId, dogId), or(eq(entries.id, id), eq(entries.kind, 'correction'))))
+  return rows.map((r) => r.entry)
+}
+
 /** What says when the visits were: the visits, and what puts entries right. */
-async function visitsOf(householdId: string, dogId: string): Promise<Entry[]> {
+export async function visitsOf(householdId: string, dogId: string): Promise<Entry[]> {
   const rows = await db()
     .select({ entry: entries.entry })
     .from(entries)

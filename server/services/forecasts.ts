@@ -3,12 +3,12 @@ import { availableParallelism } from 'node:os'
 import { fileURLToPath } from 'node:url'
 import { and, eq, isNull, lt, or } from 'drizzle-orm'
 import { Piscina } from 'piscina'
-import { arrivalOf } from '../../core/plan/arrival'
 import type { Arrival } from '../../core/plan/arrival'
-import type { DogRecord } from '../../core/record/fold'
 import { currentInstant } from '../clock'
 import { db } from '../db/client'
-import { arrivals } from '../db/schema'
+import { arrivals, dogs } from '../db/schema'
+import workOutHere from '../workers/forecast'
+import type { ForecastAsked } from '../workers/forecast'
 
 /**
  * How a dog should arrive, as links and rooms show it. It is worked out away from the loop that answers, a
@@ -18,37 +18,28 @@ import { arrivals } from '../db/schema'
 /** Threads at once; the loop that answers has a processor left where there is more than one (judgement). */
 const THREADS = Math.max(1, Math.min(2, availableParallelism() - 1))
 /** Beside the built server; where there is none, as in a test of a service by itself, it is worked out here. */
-const WORKER = fileURLToPath(new URL('./forecast.mjs', import.meta.url))
+const workerFile = () => fileURLToPath(new URL('./forecast.mjs', import.meta.url))
 let pool: Piscina | undefined
-const workOut = (record: DogRecord, day: string): Promise<Arrival> => {
-  if (!existsSync(WORKER)) return Promise.resolve(arrivalOf(record, day))
-  pool ??= new Piscina({ filename: WORKER, minThreads: 1, maxThreads: THREADS })
-  return pool.run({ record, day }) as Promise<Arrival>
+const workOut = (asked: ForecastAsked): Promise<Arrival> => {
+  const filename = workerFile()
+  if (!existsSync(filename)) return workOutHere(asked)
+  pool ??= new Piscina({ filename, minThreads: 1, maxThreads: THREADS })
+  return pool.run(asked) as Promise<Arrival>
 }
 export const stopForecasts = () => pool?.destroy()
 
 const ofDog = (householdId: string, dogId: string) =>
   and(eq(arrivals.householdId, householdId), eq(arrivals.dogId, dogId))
 
-/** The forecast of a record on a day: the one that is kept, or worked out now. */
-export async function forecastOf(
-  householdId: string,
-  dogId: string,
-  file: DogRecord & { version: number },
-  day: string,
-): Promise<Arrival> {
+/** The forecast of a dog on a day: the one that is kept of the record as it stands, or worked out now. */
+export async function forecastOf(asked: ForecastAsked): Promise<Arrival> {
+  const { householdId, dogId, day } = asked
   const [kept] = await db()
-    .select()
+    .select({ arrival: arrivals.arrival })
     .from(arrivals)
-    .where(and(ofDog(householdId, dogId), eq(arrivals.day, day), eq(arrivals.version, file.version)))
-  if (kept?.arrival) return kept.arrival
-  const arrival = await workOut({ profile: file.profile, entries: file.entries }, day)
-  const set = { day, arrival, version: file.version, takenUntil: null }
-  await db()
-    .insert(arrivals)
-    .values({ householdId, dogId, ...set })
-    .onConflictDoUpdate({ target: [arrivals.householdId, arrivals.dogId], set })
-  return arrival
+    .innerJoin(dogs, and(eq(dogs.householdId, arrivals.householdId), eq(dogs.id, arrivals.dogId)))
+    .where(and(ofDog(householdId, dogId), eq(arrivals.day, day), eq(arrivals.version, dogs.version)))
+  return kept?.arrival ?? workOut(asked)
 }
 
 /** A forecast taken up and not done is another's to take up after so long, ms (judgement). */

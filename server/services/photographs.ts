@@ -17,7 +17,7 @@ import { refuse } from '../access/refuse'
 import { db } from '../db/client'
 import { entries, photographs } from '../db/schema'
 import { householdOf } from './accounts'
-import { dogFile } from './dogs'
+import { dogOf, entryWithCorrections, visitsOf } from './dogs'
 import { notesFor } from './thread'
 import { todayIn } from './today-in'
 
@@ -108,14 +108,17 @@ export async function photographOf(householdId: string, dogId: string, id: strin
  */
 export async function sharedPhotograph(share: LinkHolder, id: string) {
   const { householdId, dogId, scope } = share
-  const [file, household, thread] = await Promise.all([
-    dogFile(householdId, dogId),
+  const [dog, visits, told, household, thread] = await Promise.all([
+    dogOf(householdId, dogId),
+    visitsOf(householdId, dogId),
+    entryWithCorrections(householdId, dogId, id),
     householdOf(householdId),
     notesFor(share),
   ])
-  const from = scope === 'history' ? '' : stretchStart(file, todayIn(household.timeZone))
+  const record = { profile: dog.profile, entries: visits }
+  const from = scope === 'history' ? '' : stretchStart(record, todayIn(household.timeZone))
   const sent = thread.some((n) => n.attached?.photographs?.includes(id))
-  const entry = timeline(file.entries).find((f) => f.id === id && f.what.kind === 'photo')
+  const entry = timeline(told).find((f) => f.id === id && f.what.kind === 'photo')
   if (!entry || !(sent || entry.day >= from)) throw refuse(404, 'There is no picture here.')
   return photographOf(householdId, dogId, id)
 }

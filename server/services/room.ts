@@ -6,7 +6,6 @@ import type { Room, RoomDog } from '../../shared/answers'
 import type { Groomer, LinkHolder } from '../access/authorise'
 import { db } from '../db/client'
 import { accounts, arrivals, dogs, households, notes } from '../db/schema'
-import { dogFile } from './dogs'
 import { roomPrefs } from './groomers'
 import { sayStanding, standingOf } from './letters'
 import { forecastOf, forList, takeUpForecast } from './forecasts'
@@ -49,8 +48,7 @@ async function workOutAll(stale: readonly Stale[], done: (s: Stale, arrival: Arr
     for (let s = left.shift(); s; s = left.shift()) {
       const { householdId, dogId, day } = s
       try {
-        if (await takeUpForecast(householdId, dogId))
-          done(s, await forecastOf(householdId, dogId, await dogFile(householdId, dogId), day))
+        if (await takeUpForecast(householdId, dogId)) done(s, await forecastOf({ householdId, dogId, day }))
       } catch {
         // The dog may be gone; if not, the next look tries again.
       } finally {

@@ -7,7 +7,7 @@ import type { LinkHolder } from '../access/authorise'
 import { db } from '../db/client'
 import { accounts } from '../db/schema'
 import { householdOf } from './accounts'
-import { dogFile } from './dogs'
+import { dogOf, entriesToldOf, visitsOf } from './dogs'
 import { forecastOf } from './forecasts'
 import { notesFor } from './thread'
 import { todayIn } from './today-in'
@@ -48,30 +48,29 @@ export async function ownerOf(householdId: string): Promise<string> {
  */
 export async function sharedDog(holder: LinkHolder): Promise<SharedDog> {
   const { householdId, dogId, scope } = holder
-  const [household, file, notes, owner] = await Promise.all([
+  const [household, dog, visits, notes, owner] = await Promise.all([
     householdOf(householdId),
-    dogFile(householdId, dogId),
+    dogOf(householdId, dogId),
+    visitsOf(householdId, dogId),
     notesFor(holder),
     ownerOf(householdId),
   ])
   const today = todayIn(household.timeZone)
-  const from = stretchStart(file, today)
-  // When the owner has time is not the groomer's to read.
-  const told = file.entries.filter((e) => e.what.kind !== 'plan')
-  const running = told.filter((e) => e.day >= from)
+  const from = stretchStart({ profile: dog.profile, entries: visits }, today)
+  const [entries, arrival] = await Promise.all([
+    // When the owner has time is not the groomer's to read, so no plans.
+    entriesToldOf(householdId, dogId, scope === 'history' ? null : from),
+    scope === 'note' ? null : forecastOf({ householdId, dogId, day: today }),
+  ])
   return {
     groomer: holder.groomer,
     owner,
     scope,
     expires: holder.expires.toISOString(),
     today,
-    profile: profileFor(scope, scope === 'history' ? file.profile : { ...file.profile, since: from }),
-    entries: {
-      history: told,
-      stretch: running,
-      note: running.filter((e) => e.what.kind === 'visit'),
-    }[scope],
+    profile: profileFor(scope, scope === 'history' ? dog.profile : { ...dog.profile, since: from }),
+    entries: scope === 'note' ? entries.filter((e) => e.what.kind === 'visit') : entries,
     notes,
-    arrival: scope === 'note' ? null : await forecastOf(householdId, dogId, file, today),
+    arrival,
   }
 }

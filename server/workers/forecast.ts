@@ -1,5 +1,23 @@
 import { arrivalOf } from '../../core/plan/arrival'
-import type { DogRecord } from '../../core/record/fold'
+import type { Arrival } from '../../core/plan/arrival'
+import { db } from '../db/client'
+import { arrivals } from '../db/schema'
+import { dogFile } from '../services/dogs'
 
-/** One forecast, in a thread of its own. */
-export default ({ record, day }: { record: DogRecord; day: string }) => arrivalOf(record, day)
+export interface ForecastAsked {
+  householdId: string
+  dogId: string
+  day: string
+}
+
+/** Works a forecast out from the record as it stands and keeps it, for a thread of its own. */
+export default async function workOut({ householdId, dogId, day }: ForecastAsked): Promise<Arrival> {
+  const { profile, entries, version } = await dogFile(householdId, dogId)
+  const arrival = arrivalOf({ profile, entries }, day)
+  const set = { day, arrival, version, takenUntil: null }
+  await db()
+    .insert(arrivals)
+    .values({ householdId, dogId, ...set })
+    .onConflictDoUpdate({ target: [arrivals.householdId, arrivals.dogId], set })
+  return arrival
+}

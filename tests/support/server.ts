@@ -61,15 +61,18 @@ export class Visitor {
     return other
   }
 
+  /** What goes along with a call, for one who calls in another way. */
+  get cookie(): string {
+    return [...this.cookies].map(([name, value]) => `${name}=${value}`).join('; ')
+  }
+
   async call(method: string, path: string, body?: unknown, headers: Record<string, string> = {}) {
     const response = await fetch(this.address + path, {
       method,
       headers: {
         ...(method === 'GET' ? {} : { origin: this.address }),
         ...(body === undefined || body instanceof Uint8Array ? {} : { 'content-type': 'application/json' }),
-        ...(this.cookies.size
-          ? { cookie: [...this.cookies].map(([name, value]) => `${name}=${value}`).join('; ') }
-          : {}),
+        ...(this.cookies.size ? { cookie: this.cookie } : {}),
         ...this.extra,
         ...headers,
       },
