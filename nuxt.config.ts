@@ -104,7 +104,8 @@ export default defineNuxtConfig({
         'object-src': ["'none'"],
         'script-src': ["'self'", "'strict-dynamic'", "'nonce-{{nonce}}'"],
         'script-src-attr': ["'none'"],
-        'style-src': ["'self'"],
+        // The charts' library writes one style sheet of its own.
+        'style-src': ["'self'", "'nonce-{{nonce}}'"],
         'style-src-attr': ["'unsafe-inline'"],
         'worker-src': ["'self'"],
         // The demo is served over plain http on loopback.

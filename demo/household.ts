@@ -1,3 +1,4 @@
+import { millisecondsInDay } from 'date-fns/constants'
 import { v7 } from 'uuid'
 import { COATS } from '../core/coat/coat-types'
 import { combMinutes } from '../core/coat/minutes'
@@ -222,7 +223,7 @@ function idMaker(random: () => number) {
   let seq = 0
   return (day: Day) => {
     const bytes = Uint8Array.from({ length: 16 }, () => Math.floor(random() * 256))
-    return v7({ msecs: dayNumber(day) * 86_400_000 + 64_800_000 + seq, seq: seq++, random: bytes })
+    return v7({ msecs: dayNumber(day) * millisecondsInDay + 64_800_000 + seq, seq: seq++, random: bytes })
   }
 }
 

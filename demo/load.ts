@@ -1,3 +1,4 @@
+import { millisecondsInDay } from 'date-fns/constants'
 import { randomBytes } from 'node:crypto'
 import { hash } from '@node-rs/argon2'
 import { eq } from 'drizzle-orm'
@@ -57,13 +58,13 @@ async function addDog(
     groomer: GROOMER,
     groomerId,
     // Before the first of its notes.
-    created: new Date(now.getTime() - SHARED_DAYS * 86_400_000),
-    expires: new Date(now.getTime() + SHARED_DAYS * 86_400_000),
+    created: new Date(now.getTime() - SHARED_DAYS * millisecondsInDay),
+    expires: new Date(now.getTime() + SHARED_DAYS * millisecondsInDay),
   })
   if (!dog.notes.length) return
   await tx.insert(notes).values(
     dog.notes.map((n, k) => {
-      const sent = new Date(now.getTime() - n.daysAgo * 86_400_000 + k * 1000)
+      const sent = new Date(now.getTime() - n.daysAgo * millisecondsInDay + k * 1000)
       const last = n === dog.notes.at(-1)
       return {
         householdId,

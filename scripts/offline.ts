@@ -11,6 +11,10 @@ function filesIn(dir: string): string[] {
   )
 }
 
+/** The charts' library is large and wanted on few screens: it is kept once one was shown. */
+const isCharts = (file: string) =>
+  /_nuxt\/.*\.js$/.test(file) && readFileSync(file, 'utf8').includes('apexcharts-')
+
 /**
  * Writes the service worker beside the built files, with the list of them in it.
  * @param publicDir what was built for the browser
@@ -18,7 +22,7 @@ function filesIn(dir: string): string[] {
 export async function writeServiceWorker(publicDir: string) {
   const whole = createHash('sha256')
   const files = filesIn(publicDir)
-    .filter((file) => !/\.(gz|br|map)$|sw\.js$/.test(file))
+    .filter((file) => !/\.(gz|br|map)$|sw\.js$/.test(file) && !isCharts(file))
     .sort()
     .map((file) => {
       const hash = createHash('sha256').update(readFileSync(file)).digest('hex').slice(0, 16)

@@ -1,6 +1,6 @@
 import { cleanupOutdatedCaches, matchPrecache, precacheAndRoute } from 'workbox-precaching'
 import { registerRoute } from 'workbox-routing'
-import { NetworkOnly } from 'workbox-strategies'
+import { CacheFirst, NetworkOnly } from 'workbox-strategies'
 
 /**
  * Keeps the program on the device, so that it opens with no signal. Everything that was built is kept
@@ -20,6 +20,12 @@ self.addEventListener('install', () => void self.skipWaiting())
 self.addEventListener('activate', (event) => event.waitUntil(self.clients.claim()))
 cleanupOutdatedCaches()
 precacheAndRoute(FILES)
+
+// What was not kept at once, such as the charts, is kept when it was first wanted; its name changes with it.
+registerRoute(
+  ({ url }) => url.origin === self.location.origin && url.pathname.startsWith('/_nuxt/'),
+  new CacheFirst({ cacheName: 'wanted' }),
+)
 
 const online = new NetworkOnly({ networkTimeoutSeconds: PATIENCE })
 registerRoute(

@@ -44,7 +44,6 @@ export function knotRate(
 export function stepper(mu: number, days = 1): (n: Stages, born: number) => Stages {
   const x = mu * days
   const stay = Math.exp(-x)
-  const tightens = x * stay
   const left = 1 - stay
   const matted = 1 - stay * (1 + x)
   const bornMatted = x - 2 + stay * (2 + x)
@@ -52,7 +51,7 @@ export function stepper(mu: number, days = 1): (n: Stages, born: number) => Stag
     const per = born / mu
     return [
       n[0] * stay + per * left,
-      n[1] * stay + n[0] * tightens + per * matted,
+      n[1] * stay + n[0] * x * stay + per * matted,
       n[2] + n[1] * left + n[0] * matted + per * bornMatted,
     ]
   }

@@ -4,7 +4,7 @@ import { dayOf } from '../record/day'
 import type { Day } from '../record/day'
 import type { Planned } from '../record/entries'
 import type { Coat } from '../record/coat'
-import { chanceOfAnyMat, expectedKnots, howMany } from '../record/odds'
+import { chanceOfAnyMat, expectedKnots, howMany, likelyChance } from '../record/odds'
 import type { HowMany } from '../record/odds'
 import { offTheTable } from './today'
 
@@ -15,8 +15,8 @@ export interface Forecast {
   chances: number[]
   /** The same before the session. */
   before: number[]
-  /** Minutes of each session, teasing and laying out included. */
-  sessions: { day: Day; minutes: number; places: readonly PlaceId[] }[]
+  /** Minutes of each session, teasing and laying out included, and those of teasing. */
+  sessions: { day: Day; minutes: number; tease: number; places: readonly PlaceId[] }[]
   /** Mats that form in all, on average, and the minutes at the table. */
   mats: number
   minutes: number
@@ -43,16 +43,19 @@ export function forecastOf(from: Coat, planned: readonly Planned[], to: Day): Fo
     const session = byDay.get(day)
     if (session?.places.length && day < to) {
       let minutes = SETUP_MINUTES
+      let tease = 0
       const ids: RegionId[] = []
       for (const p of coat.places) {
         if (!session.places.includes(p.region.place) || offTheTable(p)) continue
-        minutes += coat.minutesOf(p) + teaseMinutes(expectedKnots(p))
+        const here = teaseMinutes(expectedKnots(p))
+        minutes += coat.minutesOf(p) + here
+        tease += here
         formed.set(p.id, formed.get(p.id)! + p.unseen[2] - standing.get(p.id)!)
         ids.push(p.id)
       }
       coat.combThrough(ids)
       for (const p of coat.places) if (ids.includes(p.id)) standing.set(p.id, p.unseen[2])
-      sessions.push({ day, minutes, places: session.places })
+      sessions.push({ day, minutes, tease, places: session.places })
       chances.push(chanceOfAnyMat(coat.places))
     } else chances.push(risk)
     if (day >= to) break
@@ -70,6 +73,26 @@ export function forecastOf(from: Coat, planned: readonly Planned[], to: Day): Fo
     mats: ends.reduce((sum, e) => sum + e.rate.mean * e.expected, 0),
     minutes: sessions.reduce((sum, s) => sum + s.minutes, 0),
     odds: howMany(ends),
+  }
+}
+
+/** What the chance of a mat is likely to be on each day, from the first to `to`, before that day's session: four times in five. */
+export function likelyAhead(from: Coat, planned: readonly Planned[], to: Day): [number, number][] {
+  const coat = from.copy()
+  const byDay = new Map(planned.map((s) => [s.day, s]))
+  const likely: [number, number][] = []
+  for (;;) {
+    const day = dayOf(coat.today)
+    likely.push(likelyChance(coat.places))
+    if (day >= to) return likely
+    const session = byDay.get(day)
+    if (session)
+      coat.combThrough(
+        coat.places
+          .filter((p) => session.places.includes(p.region.place) && !offTheTable(p))
+          .map((p) => p.id),
+      )
+    coat.passDay()
   }
 }
 

@@ -1,10 +1,12 @@
+import { millisecondsInDay } from 'date-fns/constants'
+
 /**
  * Calendar days. A day is a string, `2026-11-25`; arithmetic goes through a count of days, so no
  * clock, zone or daylight saving enters the core.
  */
 export type Day = string
 
-const MS = 86_400_000
+const MS = millisecondsInDay
 const PATTERN = /^\d{4}-\d{2}-\d{2}$/
 
 /** Whole days since 1970-01-01. @throws RangeError if the string names no day of the calendar. */

@@ -36,6 +36,33 @@ export function chanceOfAnyMat(places: readonly RegionState[]): number {
   return 1 - places.reduce((clear, s) => clear * (1 - chanceOfMat(s)), 1)
 }
 
+/**
+ * Four times in five the chance of a mat somewhere lies within these, were it known how readily this dog
+ * knots: each node of its φ gives a chance, and the chances their weights.
+ */
+export function likelyChance(places: readonly RegionState[]): [low: number, high: number] {
+  const weights = places[0]?.rate.weights ?? []
+  const known = places.reduce(
+    (clear, s) => s.left.reduce((c, l) => c * Math.pow(1 - Math.min(1, l.stages[2]), l.count), clear),
+    1,
+  )
+  // The readier the dog, the likelier a mat: the chances rise with the nodes.
+  const given = weights.map(
+    (_, k) =>
+      1 -
+      places.reduce(
+        (clear, { rate, unseen }) => clear * Math.pow(1 + rate.scales[k]! * unseen[2], -rate.shape),
+        known,
+      ),
+  )
+  const at = (share: number) => {
+    let sum = 0
+    for (let k = 0; k < weights.length; k++) if ((sum += weights[k]!) >= share) return given[k]!
+    return given.at(-1) ?? 0
+  }
+  return [at(0.1), at(0.9)]
+}
+
 /** Words for the five states the map draws, from open to knotting. */
 export const SHADE_IDS = ['open', 'combed', 'filling', 'catching', 'knotting'] as const
 export type Shade = 0 | 1 | 2 | 3 | 4

@@ -1,3 +1,4 @@
+import { millisecondsInDay } from 'date-fns/constants'
 import { randomBytes } from 'node:crypto'
 import { eq } from 'drizzle-orm'
 import { v7 as uuid } from 'uuid'
@@ -19,7 +20,7 @@ const MOST_SECONDS = 300
 async function fill(groomerId: string) {
   const today = daysAgo(0)
   const models = [...demoDogs(today), ...neighbours(today).map((n) => n.dog)]
-  const year = new Date(Date.now() + 365 * 86_400_000)
+  const year = new Date(Date.now() + 365 * millisecondsInDay)
   let householdId = ''
   for (let i = 0; i < DOGS; i++) {
     if (i % DOGS_A_HOUSEHOLD === 0) {

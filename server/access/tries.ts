@@ -1,4 +1,5 @@
 import { createHash, randomUUID } from 'node:crypto'
+import { secondsInDay } from 'date-fns/constants'
 import type { H3Event } from 'h3'
 import { RateLimiterPostgres } from 'rate-limiter-flexible'
 import { connections } from '../db/client'
@@ -14,7 +15,7 @@ const FREE = 5
 /** The first wait and the longest, and when failures are forgotten, s (judgement). */
 const FIRST_WAIT_S = 15
 const LONGEST_WAIT_S = 15 * 60
-const FORGOTTEN_S = 86_400
+const FORGOTTEN_S = secondsInDay
 /** Accounts a device is known to (judgement). */
 const MOST_KNOWN = 8
 

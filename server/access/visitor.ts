@@ -1,4 +1,5 @@
 import { createHash } from 'node:crypto'
+import { secondsInDay } from 'date-fns/constants'
 import { getCookie, unsealSession, useSession } from 'h3'
 import type { H3Event } from 'h3'
 import { findSession, SESSION_DAYS } from '../services/accounts'
@@ -33,7 +34,7 @@ function sealedBy(event: H3Event, which: keyof typeof COOKIES) {
   return {
     name: COOKIES[which],
     password,
-    maxAge: (which === 'known' ? KNOWN_DAYS : SESSION_DAYS) * 86_400,
+    maxAge: (which === 'known' ? KNOWN_DAYS : SESSION_DAYS) * secondsInDay,
     sessionHeader: false as const,
     cookie: {
       httpOnly: true,

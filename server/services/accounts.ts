@@ -1,4 +1,4 @@
-import { currentInstant } from '../clock'
+import { currentInstant, inDays } from '../clock'
 import { and, eq, gt, isNull } from 'drizzle-orm'
 import { v7 as uuid } from 'uuid'
 import type { z } from 'zod'
@@ -51,7 +51,7 @@ export async function findByEmail(email: string) {
 
 export async function startSession(who: { householdId: string; accountId: string }): Promise<string> {
   const id = uuid()
-  const expires = new Date(currentInstant().getTime() + SESSION_DAYS * 86_400_000)
+  const expires = inDays(SESSION_DAYS)
   await db()
     .insert(sessions)
     .values({ ...who, id, expires })

@@ -1,4 +1,4 @@
-import { currentInstant } from '../clock'
+import { currentInstant, inDays } from '../clock'
 import { and, eq, gt, isNull } from 'drizzle-orm'
 import { v7 as uuid } from 'uuid'
 import type { z } from 'zod'
@@ -37,7 +37,7 @@ export async function groomerByEmail(email: string): Promise<string | null> {
 
 export async function startGroomerSession(groomerId: string): Promise<string> {
   const id = uuid()
-  const expires = new Date(currentInstant().getTime() + SESSION_DAYS * 86_400_000)
+  const expires = inDays(SESSION_DAYS)
   await db().insert(groomerSessions).values({ groomerId, id, expires })
   return id
 }

@@ -1,8 +1,9 @@
 import { and, count, eq, gt, or, sql } from 'drizzle-orm'
+import he from 'he'
 import { v7 as uuid } from 'uuid'
 import type { LettersMay } from '../../shared/answers'
 import { hashEqual, keyed } from '../access/token'
-import { currentInstant } from '../clock'
+import { currentInstant, inDays } from '../clock'
 import type { Db, Tx } from '../db/client'
 import { db } from '../db/client'
 import { addresses, mails } from '../db/schema'
@@ -15,7 +16,6 @@ export type LetterKind = 'confirm' | 'invitation' | 'note' | 'reminder'
 const FIRST: readonly LetterKind[] = ['confirm', 'invitation']
 
 /** Most letters a day on behalf of a household or a room, and to one address; of the first kind fewer (judgement). */
-const DAY_MS = 86_400_000
 const MOST_A_DAY = { household: 60, room: 200, recipient: 30 }
 const MOST_FIRST_A_DAY = { household: 10, room: 10, recipient: 3 }
 
@@ -46,8 +46,6 @@ export function addressOf(token: string): string | null {
   return hashEqual(keyed('letters', email), Buffer.from(proof, 'base64url')) ? email : null
 }
 
-const escape = (s: string) =>
-  s.replace(/[&<>"']/g, (c) => ({ '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;', "'": '&#39;' })[c]!)
 /** One line, however it was written: a header has no second. */
 const oneLine = (s: string) => s.replace(/\s+/g, ' ').trim().slice(0, 200)
 
@@ -61,9 +59,9 @@ function partsOf({ says, link, recipient }: Letter) {
     ...(link ? [`${link.words}: ${link.address}`] : []),
     `No more letters from Grumbo to this address: ${out}`,
   ].join('\n\n')
-  const paragraphs = says.map((p) => `<p style="white-space:pre-line">${escape(p)}</p>`).join('')
+  const paragraphs = says.map((p) => `<p style="white-space:pre-line">${he.escape(p)}</p>`).join('')
   const anchor = (words: string, address: string, colour: string) =>
-    `<p><a href="${escape(address)}" style="color:${colour}">${escape(words)}</a></p>`
+    `<p><a href="${he.escape(address)}" style="color:${colour}">${he.escape(words)}</a></p>`
   const html = `<!doctype html><html lang="en"><body style="margin:0;background:#f4ecdb;color:#2b211a;font:16px/1.5 Georgia,serif"><div style="max-width:34em;margin:0 auto;padding:24px">${paragraphs}${link ? anchor(link.words, link.address, '#a1420f') : ''}<div style="font-size:13px">${anchor('No more letters from Grumbo to this address', out, '#6b5a49')}</div></div></body></html>`
   return { body: text, html }
 }
@@ -84,7 +82,7 @@ async function tooMany(at: Db | Tx, { kind, householdId, groomerId, recipient }:
     at
       .select({ all: count(), first: isFirst })
       .from(mails)
-      .where(and(whose, gt(mails.written, new Date(currentInstant().getTime() - DAY_MS))))
+      .where(and(whose, gt(mails.written, inDays(-1))))
   const asked = [
     { of: 'recipient' as const, rows: await since(eq(mails.recipient, recipient)) },
     ...(groomerId ? [{ of: 'room' as const, rows: await since(eq(mails.groomerId, groomerId)) }] : []),
@@ -160,12 +158,12 @@ export async function settleAddress(token: string, may: boolean): Promise<string
 
 /** Letters that have gone, or were given up, are forgotten after so long, days (judgement). */
 const KEPT_DAYS = 30
-export async function forgetOldLetters(now = currentInstant()) {
+export async function forgetOldLetters() {
   await db()
     .delete(mails)
     .where(
       and(
-        sql`${mails.written} < ${new Date(now.getTime() - KEPT_DAYS * DAY_MS)}`,
+        sql`${mails.written} < ${inDays(-KEPT_DAYS)}`,
         or(sql`${mails.sent} is not null`, sql`${mails.givenUp} is not null`),
       ),
     )

@@ -1,4 +1,5 @@
 import { and, asc, eq, isNull, lte, sql } from 'drizzle-orm'
+import { millisecondsInDay } from 'date-fns/constants'
 import { createTransport } from 'nodemailer'
 import { currentInstant } from '../clock'
 import { db } from '../db/client'
@@ -10,7 +11,7 @@ const SENDER = process.env.GRUMBO_MAIL_FROM ?? 'Grumbo <post@grumbo.invalid>'
 /** How long after a failure a letter is tried again, ms, longer each time up to the longest; and for how long at all (judgement). */
 const TRY_AGAIN_MS = 30_000
 const LONGEST_WAIT_MS = 60 * 60_000
-const GIVEN_UP_MS = 5 * 86_400_000
+const GIVEN_UP_MS = 5 * millisecondsInDay
 /** A letter taken up and not told of is taken up again after so long, ms: whoever had it is gone (judgement). */
 const TAKEN_MS = 2 * 60_000
 /** How long the mail server is waited for, ms (judgement). */

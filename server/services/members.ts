@@ -1,4 +1,4 @@
-import { currentInstant } from '../clock'
+import { currentInstant, inDays } from '../clock'
 import { and, asc, eq, gt, isNotNull, isNull, ne } from 'drizzle-orm'
 import { v7 as uuid } from 'uuid'
 import type { z } from 'zod'
@@ -94,7 +94,7 @@ export async function changeHousehold(householdId: string, form: z.output<typeof
  */
 export async function invite(householdId: string, form: z.output<typeof invitationBody>) {
   const token = keyed('invitation', `${householdId} ${form.id}`).toString('base64url')
-  const expires = new Date(currentInstant().getTime() + INVITED_DAYS * 86_400_000)
+  const expires = inDays(INVITED_DAYS)
   const [row] = await db()
     .insert(invitations)
     .values({ householdId, id: form.id, tokenHash: hashOf(token), role: form.role, name: form.name, expires })
@@ -212,7 +212,7 @@ export async function removeMember(by: Member, id: string) {
 
 /** Everything of the household is to go after the grace. @returns when */
 export async function askDeletion(householdId: string): Promise<string> {
-  const deleteAfter = new Date(currentInstant().getTime() + GRACE_DAYS * 86_400_000)
+  const deleteAfter = inDays(GRACE_DAYS)
   const [row] = await db()
     .update(households)
     .set({ deleteAfter })

@@ -1,4 +1,4 @@
-import { currentInstant } from '../clock'
+import { currentInstant, inDays } from '../clock'
 import { and, desc, eq, gt, isNull, or } from 'drizzle-orm'
 import type { z } from 'zod'
 import type { shareBody } from '../../shared/api'
@@ -28,7 +28,7 @@ export async function makeShare(
   const seed = `${householdId} ${dogId} ${form.id}`
   const token = keyed('share', seed).toString('base64url')
   const code = codeFrom(keyed('code', seed))
-  const expires = new Date(currentInstant().getTime() + form.days * 86_400_000)
+  const expires = inDays(form.days)
   return inTransaction(async (tx) => {
     const [row] = await tx
       .insert(shares)
@@ -38,9 +38,7 @@ export async function makeShare(
         id: form.id,
         tokenHash: hashOf(token),
         codeHash: hashOf(code),
-        codeExpires: new Date(
-          Math.min(expires.getTime(), currentInstant().getTime() + CODE_DAYS * 86_400_000),
-        ),
+        codeExpires: new Date(Math.min(expires.getTime(), inDays(CODE_DAYS).getTime())),
         scope: form.scope,
         groomer: form.groomer,
         email: form.email ?? null,

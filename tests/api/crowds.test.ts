@@ -1,3 +1,4 @@
+import { millisecondsInDay } from 'date-fns/constants'
 import { gunzipSync } from 'node:zlib'
 import { request } from 'node:http'
 import pg from 'pg'
@@ -248,7 +249,7 @@ describe('a clock a little ahead in the farthest east', () => {
       const away = await newOwner(east.running.address)
       const mine = newDog({ since: daysAgo(20) })
       await away.call('POST', '/api/dogs', mine)
-      const day = (n: number) => new Date(then.getTime() + n * 86_400_000).toISOString().slice(0, 10)
+      const day = (n: number) => new Date(then.getTime() + n * millisecondsInDay).toISOString().slice(0, 10)
       expect((await send([check(day(1))], away, mine.id)).status).toBe(200)
       expect((await send([check(day(2))], away, mine.id)).status).toBe(422)
     } finally {

@@ -1,3 +1,4 @@
+import { millisecondsInDay } from 'date-fns/constants'
 import { eq } from 'drizzle-orm'
 import ICAL from 'ical.js'
 import { v7 as uuid } from 'uuid'
@@ -8,7 +9,17 @@ import type { DogFile, Room } from '../../shared/answers'
 import { writePlan } from '../support/plans'
 import { entry, visit } from '../support/dogs'
 import { currentInstant } from '../support/clock'
-import { daysAgo, joined, newDog, newGroomer, newOwner, PASSWORD, startApp, Visitor } from '../support/server'
+import {
+  daysAgo,
+  joined,
+  lettersMayCome,
+  newDog,
+  newGroomer,
+  newOwner,
+  PASSWORD,
+  startApp,
+  Visitor,
+} from '../support/server'
 import type { Running } from '../support/server'
 
 let app: Running
@@ -28,13 +39,8 @@ async function makeShare(more: object = {}) {
 const file = async () => (await owner.call('GET', `/api/dogs/${dog.id}`)).json as unknown as DogFile
 const room = async () => (await groomer.call('GET', '/api/room')).json as unknown as Room
 
-/** Reads the letter that came to somebody's address, and says that more may. */
-async function confirm(who: Visitor, path: '/api/me' | '/api/room') {
-  const email = String((await who.call('GET', path)).json.email)
-  const { text } = await box.letter((l) => l.to.includes(email) && l.subject.startsWith('May letters'))
-  const token = /letters#(\S+)/.exec(text)![1]
-  expect((await who.call('POST', '/api/letters', { token, may: true })).json).toEqual({ address: email })
-}
+const confirm = async (who: Visitor, path: '/api/me' | '/api/room') =>
+  lettersMayCome(box, who, String((await who.call('GET', path)).json.email))
 
 beforeAll(async () => {
   box = await openPostRoom()
@@ -251,10 +257,10 @@ describe('deleting everything', () => {
     const email = String((await leaving.call('GET', '/api/me')).json.email)
     const theirs = newDog()
     await leaving.call('POST', '/api/dogs', theirs)
-    const later = new Date(currentInstant().getTime() + 15 * 86_400_000)
+    const later = new Date(currentInstant().getTime() + 15 * millisecondsInDay)
     const ask = () => leaving.call('POST', '/api/household/deletion')
     const when = String((await ask()).json.deleteAfter)
-    expect((Date.parse(when) - currentInstant().getTime()) / 86_400_000).toBeCloseTo(14, 1)
+    expect((Date.parse(when) - currentInstant().getTime()) / millisecondsInDay).toBeCloseTo(14, 1)
     expect((await ask()).json.deleteAfter).toBe(when)
     expect((await leaving.call('GET', '/api/household')).json.deleteAfter).toBe(when)
     expect(await deleteDue()).toBe(0)

@@ -1,3 +1,4 @@
+import { millisecondsInDay } from 'date-fns/constants'
 import { afterAll, afterEach, beforeAll, describe, expect, it } from 'vitest'
 import { timeline } from '../../core/record/timeline'
 import type { Entry } from '../../core/record/entries'
@@ -175,7 +176,7 @@ describe('a clock that is off', () => {
     page.foresee(refused(422), NO_SERVER)
     await open(merle.id)
     const before = (await wetOn(merle.id)).length
-    await page.passTime(2 * 86_400_000)
+    await page.passTime(2 * millisecondsInDay)
     await page.press('Rain')
     await page.says('This device’s clock is 2 days ahead. One entry is kept here')
     expect(await page.violations()).toEqual([])

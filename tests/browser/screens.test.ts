@@ -1,3 +1,4 @@
+import { millisecondsInDay } from 'date-fns/constants'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import type { Driver } from 'selenium-webdriver/chrome'
 import { v7 as uuid } from 'uuid'
@@ -388,7 +389,7 @@ describe('days of instants', () => {
         ),
       'the note is not of today',
     )
-    const ends = new Date(currentInstant().getTime() + 365 * 86_400_000)
+    const ends = new Date(currentInstant().getTime() + 365 * millisecondsInDay)
     const year = new Intl.DateTimeFormat('en', { timeZone: zone, year: 'numeric' }).format(ends)
     await there.says(new RegExp(`open until \\d+ [A-Z][a-z]+ ${year}`))
     await there.close()

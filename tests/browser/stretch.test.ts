@@ -265,6 +265,7 @@ describe('progress', () => {
   it('shows what the comb said, and opens the story of a place', async () => {
     await page.visit(`/dogs/${dog.id}/progress`)
     await page.says('What the comb said')
+    await page.tap(await page.find('section[aria-label="What the comb said"] button[aria-expanded]'))
     await page.press('Armpits')
     await page.find('[data-story]')
     await page.press('What that is made of')

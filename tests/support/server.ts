@@ -1,6 +1,7 @@
 import { randomBytes } from 'node:crypto'
 import pg from 'pg'
 import { v7 as uuid } from 'uuid'
+import type { PostRoom } from '../../post-room/box'
 import type { NewDog } from '../../shared/api'
 import type { Role } from '../../shared/limits'
 import { addDays } from '../../core/record/day'
@@ -124,6 +125,14 @@ export async function newGroomer(address: string, name = 'Imke'): Promise<Visito
   const { status } = await visitor.call('POST', '/api/groomer/account', form)
   if (status !== 200) throw new Error(`Opening a room answered ${status}.`)
   return visitor
+}
+
+/** Reads the letter that came to an address, and says that more may. */
+export async function lettersMayCome(box: PostRoom, by: Visitor, address: string) {
+  const { text } = await box.letter((l) => l.to.includes(address) && l.subject.startsWith('May letters'))
+  const token = /letters#(\S+)/.exec(text)![1]
+  const { status } = await by.call('POST', '/api/letters', { token, may: true })
+  if (status !== 200) throw new Error(`Confirming answered ${status}.`)
 }
 
 export const daysAgo = (n: number) => addDays(localDay(), -n)

@@ -1,7 +1,10 @@
 <script setup lang="ts">
+import type { ApexOptions } from 'apexcharts'
 import { dryerProblem, dryingMinutes, USUAL_WATTS } from '#core/care/bath-recipe'
 import type { CoatId } from '#core/coat/coat-types'
 import type { Dryer } from '#core/record/habits'
+import { STROKES } from '~/components/chart/dress'
+import type { dressed, Ink } from '~/components/chart/dress'
 
 /** How long drying takes with the dryer there is, as a range, and against the other kind. */
 const props = defineProps<{
@@ -36,8 +39,35 @@ const bars = computed(() => [
   },
   { kind: 'high-velocity', r: of('forced')!, own: props.dryer === 'forced' },
 ])
-const longest = computed(() => Math.max(...bars.value.map((b) => b.r.to)))
-const share = (m: number) => `${(m / longest.value) * 100}%`
+const words = (b: (typeof bars.value)[number]) => `${b.kind}${b.own ? ', yours' : ''}`
+const series = (ink: Ink): ApexOptions['series'] => [
+  {
+    name: 'minutes',
+    data: bars.value.map((b) => ({
+      x: words(b),
+      y: [b.r.from, b.r.to],
+      fillColor: b.own ? ink.due : ink.edge,
+    })),
+  },
+]
+const dress = (base: ReturnType<typeof dressed>, ink: Ink): ApexOptions => ({
+  ...base,
+  fill: STROKES(['verticalLines']),
+  plotOptions: { bar: { horizontal: true, barHeight: '44%' } },
+  grid: { ...base.grid, xaxis: { lines: { show: true } }, yaxis: { lines: { show: false } } },
+  xaxis: {
+    ...base.xaxis,
+    min: 0,
+    tickAmount: 4,
+    labels: { ...base.xaxis.labels, formatter: (x: string) => `${Math.round(Number(x))} min` },
+  },
+  yaxis: { labels: { maxWidth: 170, style: { fontSize: '14px', colors: ink.ink } } },
+})
+const says = computed(() => bars.value.map((b) => `${words(b)}: ${b.r.from} to ${b.r.to} minutes`))
+const figures = computed(() => ({
+  heads: ['Dryer', 'From', 'To'],
+  rows: bars.value.map((b) => [words(b), `${b.r.from} min`, `${b.r.to} min`]),
+}))
 </script>
 
 <template>
@@ -64,20 +94,16 @@ const share = (m: number) => `${(m / longest.value) * 100}%`
       >
     </div>
     <p v-if="problem" class="refusal" role="alert">{{ problem }}</p>
-    <div v-for="b in bars" :key="b.kind" class="mt-3">
-      <p class="flex justify-between text-[14px]" :class="b.own ? 'font-semibold' : 'text-ink-2'">
-        <span>{{ b.kind }}{{ b.own ? ', yours' : '' }}</span
-        ><span :class="b.own ? 'text-due' : ''">{{ b.r.from }} to {{ b.r.to }} min</span>
-      </p>
-      <div class="relative mt-1 h-3 border-b border-rule">
-        <div class="absolute inset-y-0 left-0 bg-well" :style="{ width: share(b.r.from) }" />
-        <div
-          class="absolute inset-y-0 border-x-2"
-          :class="b.own ? 'border-due' : 'border-ink-3'"
-          :style="{ left: share(b.r.from), width: share(b.r.to - b.r.from) }"
-        />
-      </div>
-    </div>
+    <InkChart
+      type="rangeBar"
+      :height="130"
+      :series="series"
+      :dress="dress"
+      label="Minutes of drying, by dryer."
+      :says="says"
+      lies="rows"
+      :figures="figures"
+    />
     <p class="why mt-3 text-[15px]">
       {{
         cold ? `Counted as for cold or damp weather${invented ? ', which is invented here' : ''}. ` : ''

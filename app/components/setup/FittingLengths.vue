@@ -1,4 +1,7 @@
 <script setup lang="ts">
+import type { ApexOptions } from 'apexcharts'
+import { STROKES } from '~/components/chart/dress'
+import type { dressed, Ink } from '~/components/chart/dress'
 import { effectOf } from '~/composables/setup'
 import type { Answers } from '~/composables/setup'
 
@@ -6,39 +9,66 @@ import type { Answers } from '~/composables/setup'
 const props = defineProps<{ answers: Answers }>()
 const SHARES = [1, 0.8, 0.65, 0.5]
 const SHORTEST_MM = 5
-/** Minutes there is room to draw. */
-const DRAWN = 66
 const rows = computed(() => {
   const lengths = SHARES.map((share) => Math.round(props.answers.bodyMm * share))
   return [...new Set(lengths)]
     .filter((mm) => mm >= SHORTEST_MM)
     .map((mm) => ({ mm, ...effectOf(props.answers, mm)! }))
 })
+const has = computed(() => rows.value[0]?.has ?? 0)
+const words = (r: (typeof rows.value)[number]) => `${r.mm} mm, ${r.fits ? 'fits' : `${r.wants - r.has} over`}`
+const series = (ink: Ink): ApexOptions['series'] => [
+  {
+    name: 'within',
+    data: rows.value.map((r) => ({
+      x: words(r),
+      y: Math.min(r.wants, r.has),
+      goals: [
+        { name: 'there are', value: r.has, strokeWidth: 2, strokeHeight: 18, strokeColor: ink['ink-2'] },
+      ],
+    })),
+  },
+  { name: 'over', data: rows.value.map((r) => ({ x: words(r), y: Math.max(0, r.wants - r.has) })) },
+]
+const dress = (base: ReturnType<typeof dressed>, ink: Ink): ApexOptions => ({
+  ...base,
+  chart: { ...base.chart, stacked: true },
+  colors: [ink.ink, ink.due],
+  fill: STROKES(['verticalLines', 'verticalLines']),
+  plotOptions: { bar: { horizontal: true, barHeight: '54%' } },
+  grid: { ...base.grid, yaxis: { lines: { show: false } }, padding: { ...base.grid.padding, top: -22 } },
+  xaxis: {
+    ...base.xaxis,
+    max: Math.max(20, ...rows.value.map((r) => Math.max(r.wants, r.has))) * 1.04,
+    labels: { show: false },
+    axisBorder: { show: false },
+    axisTicks: { show: false },
+  },
+  yaxis: { labels: { maxWidth: 150, style: { fontSize: '13.5px', colors: ink.ink } } },
+})
+const says = computed(() =>
+  rows.value.map(
+    (r) => `${r.mm} mm wants ${r.wants} of ${r.has} minutes a week: ${r.fits ? 'it fits' : 'too many'}`,
+  ),
+)
+const figures = computed(() => ({
+  heads: ['Length', 'Wants a week', 'There are'],
+  rows: rows.value.map((r) => [`${r.mm} mm`, `${r.wants} min`, `${r.has} min`]),
+}))
 </script>
 
 <template>
-  <div aria-hidden="true">
-    <div v-for="r in rows" :key="r.mm" class="flex items-center gap-2 text-[14px]">
-      <span class="w-14" :class="r.mm === answers.bodyMm ? 'font-bold' : 'text-ink-2'">{{ r.mm }} mm</span>
-      <svg class="h-[18px] flex-1" viewBox="0 0 200 18" preserveAspectRatio="none">
-        <path
-          v-for="n in Math.min(DRAWN, r.wants)"
-          :key="n"
-          :d="`M${n * 3} 2v14`"
-          :stroke="n > r.has ? 'var(--due)' : 'var(--ink)'"
-          stroke-width="1.500"
-        />
-        <path
-          v-if="r.has < DRAWN"
-          :d="`M${r.has * 3 + 1.5} 0v18`"
-          stroke="var(--edge)"
-          stroke-width="2.500"
-        />
-      </svg>
-      <span class="w-16" :class="r.fits ? '' : 'font-bold text-due'">{{
-        r.fits ? 'fits' : `+${r.wants - r.has}`
-      }}</span>
-    </div>
-    <p class="small">one stroke a minute; the upright is the {{ rows[0]?.has }} you have</p>
+  <div>
+    <InkChart
+      type="bar"
+      :height="40 + rows.length * 32"
+      :series="series"
+      :dress="dress"
+      :label="`Lengths, and the minutes a week each wants, against the ${has} there are.`"
+      :says="says"
+      lies="rows"
+      :figures="figures"
+    />
+    <p class="small">one stroke a minute; the upright is the {{ has }} you have</p>
   </div>
 </template>

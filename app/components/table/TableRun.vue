@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { PauseIcon, PlayIcon } from '@heroicons/vue/24/outline'
 import { RadioGroup, RadioGroupLabel, RadioGroupOption } from '@headlessui/vue'
 import { COATS } from '#core/coat/coat-types'
 import { adviceAt, standingAdvice } from '#core/care/advice'
@@ -130,19 +131,8 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onKey))
         :aria-label="t.paused.value ? 'Go on' : 'Pause'"
         @click="t.paused.value ? goOn() : t.pause()"
       >
-        <svg
-          width="26"
-          height="26"
-          viewBox="0 0 26 26"
-          fill="none"
-          stroke="currentColor"
-          stroke-width="3.4"
-          stroke-linecap="round"
-          aria-hidden="true"
-        >
-          <path v-if="t.paused.value" d="M8 5l12 8-12 8z" stroke-linejoin="round" />
-          <path v-else d="M8.500 4v18M17.500 4v18" />
-        </svg>
+        <PlayIcon v-if="t.paused.value" class="size-7 stroke-2" aria-hidden="true" />
+        <PauseIcon v-else class="size-7 stroke-2" aria-hidden="true" />
       </button>
     </div>
 

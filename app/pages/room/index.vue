@@ -134,6 +134,7 @@ useHead({ title: computed(() => (room.value ? `${room.value.room} · Grumbo` : '
       </form>
     </div>
     <p v-if="problem" class="refusal mt-2" role="alert">{{ problem }}</p>
+    <RoomMinutes v-if="when === 'week' && !name.trim()" :dogs="week" />
     <label v-if="dogs.length > 8" class="mt-3 block max-w-[320px]">
       <span class="small">Find by name, dog or owner</span>
       <input v-model="name" class="field" type="search" name="find" autocomplete="off" />

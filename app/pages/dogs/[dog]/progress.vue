@@ -1,7 +1,10 @@
 <script setup lang="ts">
 import { isWhere, placeRow, REGIONS } from '#core/coat/regions'
 import type { RegionId } from '#core/coat/regions'
+import { likelyAhead } from '#core/plan/forecast'
 import { addDays, daysBetween } from '#core/record/day'
+import { assessEach } from '#core/record/fold'
+import { likelyChance, placesOf } from '#core/record/odds'
 import { dayAndMonth, shortDay } from '#core/record/say-day'
 import type { Comfort } from '#core/record/findings'
 import type { Learned } from '#core/learn/normal'
@@ -43,6 +46,16 @@ const combings = computed(() => [
   ...frame.value.sessions.map((s) => s.day),
   ...(planning.plan.value?.sessions.filter((s) => s.day > today.value).map((s) => s.day) ?? []),
 ])
+/** What the chance is likely to be, by day: as recorded, then with the plan kept. */
+const likely = computed(() => {
+  const past = assessEach(file.value, frame.value.from, today.value).map((s) => likelyChance(placesOf(s)))
+  const end = addDays(frame.value.from, frame.value.chances.length - 1)
+  const ahead = end > today.value ? likelyAhead(coat.value, planning.plan.value?.sessions ?? [], end) : []
+  return [...past, ...ahead.slice(1)]
+})
+const told = ref<string | null>(null)
+/** The cut is shown to the visit, or some weeks on. */
+const grownTo = computed(() => addDays(frame.value.from, frame.value.chances.length - 1))
 const picked = ref<RegionId | null>(null)
 const storyOf = (place: string) => (picked.value = REGIONS.find((r) => r.place === place)!.id)
 const COMFORT_PATH: Record<Comfort, string> = {
@@ -50,8 +63,6 @@ const COMFORT_PATH: Record<Comfort, string> = {
   fidgety: 'M2 10c3-9 6-9 9 0s6 9 9 0 6-9 10 0',
   stopped: 'M2 10h20M24 2v16',
 }
-const mostMinutes = computed(() => Math.max(30, ...weeks.value.map((w) => Math.max(w.spent, w.had))))
-const strokes = (n: number) => Array.from({ length: Math.round(n) }, (_, m) => `M${m * 3 + 1} 0v12`).join('')
 
 const leads = computed(() =>
   stretches.value.map((s) => ({
@@ -100,59 +111,66 @@ const sayLearned = (l: Learned, times: number) =>
       <section aria-label="Chance of a mat, by day" class="border-t border-ink pt-2">
         <div class="flex flex-wrap items-baseline justify-between gap-x-4">
           <h2>Chance of a mat, by day</h2>
-          <span class="small">dashed: the plan kept</span>
+          <span class="small">dashed: the plan kept; shaded: four times in five; a dot, a combing</span>
         </div>
         <ChanceChart
           :from="frame.from"
           :chances="frame.chances"
+          :likely="likely"
           :at="daysBetween(frame.from, today)"
           :combings="combings"
+          @day="told = $event"
         />
+        <DayStory v-if="told" :day="told" />
       </section>
 
       <section aria-label="What the comb said" class="border-t border-ink pt-2">
         <div class="flex items-baseline justify-between gap-4">
           <h2>What the comb said</h2>
-          <span class="small hidden desk:inline">nothing drawn, not combed</span>
+          <span class="small hidden desk:inline">the darker, the worse; blank, not combed</span>
         </div>
         <p v-if="!days.length" class="why py-4">
           After the first session its findings stand here, place by place.
         </p>
-        <table v-else class="mt-1 w-full">
-          <thead>
-            <tr class="small">
-              <td />
-              <th v-for="d in days" :key="d" class="w-9 text-center font-normal">{{ Number(d.slice(8)) }}</th>
-            </tr>
-          </thead>
-          <tbody>
-            <tr v-for="row in said" :key="row.place" class="border-t border-rule">
-              <th class="text-left font-normal">
-                <button
-                  class="flex min-h-[31px] items-center text-left font-semibold"
-                  :class="row.trouble > 1 ? 'text-due' : ''"
-                  @click="storyOf(row.place)"
+        <FindingsChart v-else :days="days" :said="said" @place="storyOf">
+          <table class="mt-1 w-full">
+            <thead>
+              <tr class="small">
+                <td />
+                <th v-for="d in days" :key="d" class="w-9 text-center font-normal">
+                  {{ Number(d.slice(8)) }}
+                </th>
+              </tr>
+            </thead>
+            <tbody>
+              <tr v-for="row in said" :key="row.place" class="border-t border-rule">
+                <th class="text-left font-normal">
+                  <button
+                    class="flex min-h-[31px] items-center text-left font-semibold"
+                    :class="row.trouble > 1 ? 'text-due' : ''"
+                    @click="storyOf(row.place)"
+                  >
+                    {{ placeRow(row.place).plural }}
+                  </button>
+                </th>
+                <td
+                  v-for="d in days"
+                  :key="d"
+                  class="text-center"
+                  :class="row.by.get(d) && row.by.get(d) !== 'glides' && row.trouble > 1 ? 'text-due' : ''"
                 >
-                  {{ placeRow(row.place).plural }}
-                </button>
-              </th>
-              <td
-                v-for="d in days"
-                :key="d"
-                class="text-center"
-                :class="row.by.get(d) && row.by.get(d) !== 'glides' && row.trouble > 1 ? 'text-due' : ''"
-              >
-                <FindingMark
-                  v-if="row.by.get(d)"
-                  :finding="row.by.get(d)!"
-                  :size="21"
-                  class="mx-auto block"
-                />
-                <span class="sr-only">{{ row.by.get(d) ?? 'not combed' }}</span>
-              </td>
-            </tr>
-          </tbody>
-        </table>
+                  <FindingMark
+                    v-if="row.by.get(d)"
+                    :finding="row.by.get(d)!"
+                    :size="21"
+                    class="mx-auto block"
+                  />
+                  <span class="sr-only">{{ row.by.get(d) ?? 'not combed' }}</span>
+                </td>
+              </tr>
+            </tbody>
+          </table>
+        </FindingsChart>
         <ToldStory v-if="picked" :region="picked" />
       </section>
     </div>
@@ -161,25 +179,9 @@ const sayLearned = (l: Learned, times: number) =>
       <section aria-label="Minutes" class="border-t border-ink pt-2">
         <div class="flex items-baseline justify-between">
           <h2>Minutes</h2>
-          <span class="small">had above, spent below</span>
+          <span class="small">the upright is what you had</span>
         </div>
-        <ol>
-          <li v-for="w in weeks" :key="w.from" class="grid grid-cols-[54px_1fr_auto] items-center gap-2 py-1">
-            <span class="text-[14px] text-ink-2">{{ shortDay(w.from) }}</span>
-            <svg
-              :viewBox="`0 0 ${mostMinutes * 3} 22`"
-              class="h-[24px] w-full"
-              preserveAspectRatio="none"
-              aria-hidden="true"
-            >
-              <path :d="strokes(w.had)" stroke="var(--rule)" stroke-width="1.2" transform="scale(1 .4)" />
-              <path :d="strokes(w.spent)" stroke="var(--ink)" stroke-width="1.4" transform="translate(0 8)" />
-            </svg>
-            <span class="text-[14px]"
-              ><b class="font-semibold">{{ w.spent }}</b> of {{ w.had }}</span
-            >
-          </li>
-        </ol>
+        <WeekMinutes :weeks="weeks" />
       </section>
 
       <section aria-label="Comfort" class="border-t border-ink pt-2">
@@ -237,6 +239,8 @@ const sayLearned = (l: Learned, times: number) =>
           </div>
         </dl>
       </section>
+
+      <GrownChart :from="frame.from" :to="grownTo" />
 
       <section aria-label="Against other stretches" class="border-t border-ink pt-2">
         <h2>Stretch against stretch</h2>

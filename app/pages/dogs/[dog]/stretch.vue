@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { onKeyStroke } from '@vueuse/core'
 import { forecastOf, movedTo } from '#core/plan/forecast'
+import { CARE } from '#core/care/due'
 import { minutesFor, stretchEnd } from '#core/plan/standing'
 import { addDays, daysBetween } from '#core/record/day'
 import type { Choices } from '#core/record/entries'
@@ -8,7 +9,7 @@ import { SETUP_MINUTES } from '#core/coat/minutes'
 import { dayAndMonth, weekdayName } from '#core/record/say-day'
 import { waysOut } from '#core/plan/ways-out'
 import { sayCost } from '~/words/hundred'
-import { capital, plural } from '~/words/numbers'
+import { capital, listed, plural } from '~/words/numbers'
 
 /** The stretch: the plan from visit to visit, why each thing is there, and what a change would cost. */
 const { file, today, coat, planning, stretch: frame } = useDog()
@@ -135,6 +136,20 @@ function setMinutes(minutes: number) {
   void choose({ ...choices, minutesOn: { ...choices.minutesOn, [picked.value]: minutes } })
 }
 
+/** The next sessions, with what their minutes are for. */
+const MOST_AHEAD = 9
+const daysAhead = computed(() =>
+  (forecast.value?.sessions ?? []).slice(0, MOST_AHEAD).map((s) => ({
+    day: s.day,
+    setup: SETUP_MINUTES,
+    tease: s.tease,
+    comb: s.minutes - s.tease - SETUP_MINUTES,
+    had: plan.value ? minutesFor(profile.value, plan.value.choices, s.day) : 0,
+    care: listed(
+      care.value.filter((c) => !c.past && c.day === s.day).map((c) => CARE[c.care].label.toLowerCase()),
+    ),
+  })),
+)
 const weeks = computed(() => view.weeks(to.value, ahead.value))
 const weekChange = computed(() => {
   if (!tried.value) return undefined
@@ -210,13 +225,22 @@ const out = computed(() => (forecast.value ? waysOut(coat.value, forecast.value)
         @back="putBack"
       />
 
-      <section aria-label="Minutes by week" class="border-t border-ink pt-2">
-        <p class="mb-1 flex justify-between text-[13.5px] text-ink-2">
-          <span>Minutes by week, one stroke a minute</span
-          ><span class="hidden desk:inline">the upright is what you have</span>
-        </p>
-        <WeekMinutes :weeks="weeks" :change="weekChange" />
-      </section>
+      <div class="grid gap-x-11 gap-y-4 desk:grid-cols-2">
+        <section aria-label="Minutes by week" class="border-t border-ink pt-2">
+          <div class="flex items-baseline justify-between gap-4">
+            <h2>Minutes by week</h2>
+            <span class="small">the upright is what you have</span>
+          </div>
+          <WeekMinutes :weeks="weeks" :change="weekChange" />
+        </section>
+        <section v-if="daysAhead.length" aria-label="The days ahead" class="border-t border-ink pt-2">
+          <div class="flex items-baseline justify-between gap-4">
+            <h2>The days ahead, in minutes</h2>
+            <span class="small">combing, teasing, laying out</span>
+          </div>
+          <DaysAhead :days="daysAhead" />
+        </section>
+      </div>
 
       <div class="mt-4 grid gap-x-11 gap-y-6 border-t border-ink pt-3 desk:grid-cols-2">
         <DayPanel

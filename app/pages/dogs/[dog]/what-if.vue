@@ -228,7 +228,10 @@ const askGroomer = computed(() => {
           </div>
         </dl>
       </div>
-      <MinuteTicks v-if="rows.length" :rows="rows" class="mt-3" />
+      <div v-if="rows.length" class="mt-3 grid gap-x-8 gap-y-4 desk:grid-cols-[1fr_240px]">
+        <SpreadMinutes :rows="rows" />
+        <SpreadMats :rows="rows.map((r) => ({ ...r, odds: odds(r.spread) }))" />
+      </div>
       <section aria-label="Asked backwards" class="mt-6 border-t border-ink pt-3">
         <div class="flex flex-wrap items-center justify-between gap-x-4">
           <h2>Asked backwards</h2>

@@ -1,0 +1,78 @@
+<script setup lang="ts">
+import type { ApexOptions } from 'apexcharts'
+import { shortDay, shortWeekday } from '#core/record/say-day'
+import { STROKES } from '~/components/chart/dress'
+import type { dressed, Ink } from '~/components/chart/dress'
+
+/** The days to come that have something on them, in minutes by kind; a level stands at the minutes there are. */
+const props = defineProps<{
+  days: { day: string; setup: number; comb: number; tease: number; had: number; care: string }[]
+}>()
+const words = (d: (typeof props.days)[number]) => shortWeekday(d.day).replace(/ \w+$/, '')
+const series = (ink: Ink): ApexOptions['series'] => [
+  {
+    name: 'combing',
+    data: props.days.map((d) => ({
+      x: words(d),
+      y: d.comb,
+      goals: [
+        { name: 'there are', value: d.had, strokeWidth: 26, strokeHeight: 2, strokeColor: ink['ink-2'] },
+      ],
+    })),
+  },
+  { name: 'teasing', data: props.days.map((d) => ({ x: words(d), y: d.tease })) },
+  { name: 'laying out', data: props.days.map((d) => ({ x: words(d), y: d.setup })) },
+]
+const most = computed(
+  () =>
+    Math.ceil(Math.max(15, ...props.days.map((d) => Math.max(d.had, d.setup + d.comb + d.tease))) / 15) * 15,
+)
+const dress = (base: ReturnType<typeof dressed>, ink: Ink): ApexOptions => ({
+  ...base,
+  chart: { ...base.chart, stacked: true },
+  colors: [ink.ink, ink.due, ink.edge],
+  fill: STROKES(['verticalLines', 'slantedLines', 'horizontalLines']),
+  plotOptions: { bar: { columnWidth: '46%' } },
+  yaxis: {
+    ...base.yaxis,
+    min: 0,
+    max: most.value,
+    tickAmount: 3,
+    labels: {
+      ...(base.yaxis as { labels: object }).labels,
+      formatter: (y: number) => `${Math.round(y)} min`,
+    },
+  },
+  xaxis: { ...base.xaxis, type: 'category' },
+})
+const sum = (d: (typeof props.days)[number]) => Math.round(d.setup + d.comb + d.tease)
+const says = computed(() =>
+  props.days.map(
+    (d) => `${shortWeekday(d.day)}: ${sum(d)} of ${d.had} minutes${d.care ? `, and ${d.care}` : ''}`,
+  ),
+)
+const figures = computed(() => ({
+  heads: ['Day', 'Combing', 'Teasing', 'Laying out', 'There are', 'Care beside'],
+  rows: props.days.map((d) => [
+    shortDay(d.day),
+    Math.round(d.comb),
+    Math.round(d.tease),
+    d.setup,
+    d.had,
+    d.care,
+  ]),
+}))
+</script>
+
+<template>
+  <InkChart
+    type="bar"
+    :height="210"
+    :series="series"
+    :dress="dress"
+    label="The days ahead, in minutes by kind."
+    :says="says"
+    lies="bands"
+    :figures="figures"
+  />
+</template>

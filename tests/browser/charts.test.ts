@@ -1,0 +1,141 @@
+import { millisecondsInDay } from 'date-fns/constants'
+import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import type { Driver } from 'selenium-webdriver/chrome'
+import { demoDogs } from '../../demo/household'
+import { clockAt, localDay } from '../support/clock'
+import { newDog, newGroomer, newOwner, PASSWORD, startApp } from '../support/server'
+import type { Running, Visitor } from '../support/server'
+import { DESK, Key, NO_SERVER, Page, PHONE } from '../support/page'
+
+/** Every chart, on a dog as old and as much written of as people's are: drawn, told in words, its figures at hand. */
+clockAt('10:00')
+let running: Running
+let owner: Visitor
+let page: Page
+const demo = demoDogs(localDay())[0]!
+const dog = { id: demo.id, profile: demo.profile, entries: [] as typeof demo.entries }
+const AT_ONCE = 400
+
+beforeAll(async () => {
+  running = (await startApp()).running
+  owner = await newOwner(running.address, 'Ada')
+  expect((await owner.call('POST', '/api/dogs', dog)).status).toBe(200)
+  for (let i = 0; i < demo.entries.length; i += AT_ONCE) {
+    const entries = demo.entries.slice(i, i + AT_ONCE)
+    const { status } = await owner.call('POST', `/api/dogs/${dog.id}/entries`, { entries })
+    expect(status).toBe(200)
+  }
+  page = await Page.open(running.address, DESK)
+  await page.signIn(String((await owner.call('GET', '/api/me')).json.email), PASSWORD)
+}, 120_000)
+afterAll(async () => {
+  await page?.close()
+  await running?.stop()
+})
+
+const drawn = (within: string) =>
+  page.until(
+    async () => (await page.all(`${within} [data-chart] svg.apexcharts-svg`)).length > 0,
+    `no chart in ${within}`,
+  )
+const section = (name: string) => `section[aria-label="${name}"]`
+/** Walks a chart by keys. @returns what it says of a point */
+async function walk(within: string, ...keys: string[]) {
+  const css = `${within} [data-chart] [role=img][tabindex="0"]`
+  await page.driver.executeScript(`document.querySelector(${JSON.stringify(css)}).focus()`)
+  await page.keys(...keys)
+  return page.driver.executeScript<string>(
+    `return document.querySelector(${JSON.stringify(`${within} [data-chart] > [role=status]`)}).textContent`,
+  )
+}
+async function figures(within: string): Promise<number> {
+  await page.tap(await page.find(`${within} [data-chart] button[aria-expanded="false"]`))
+  await page.find(`${within} [data-chart] table`)
+  return (await page.all(`${within} [data-chart] tbody tr`)).length
+}
+
+/** Each chart: where it is, the section it stands in, and what it says of a point. */
+const CHARTS: [string, string, RegExp][] = [
+  ['/progress', 'Chance of a mat, by day', /^\d+ \w+: .+, likely .+ to /],
+  ['/progress', 'What the comb said', /combing/],
+  ['/progress', 'Minutes', /^Week of .+ minutes$/],
+  ['/progress', 'Grown since the cut', /^\d+ \w+: \d+ mm, likely \d+ to \d+/],
+  ['/stretch', 'Minutes by week', /^Week of .+ minutes$/],
+  ['/stretch', 'The days ahead', /: \d+ of \d+ minutes/],
+  ['/what-if?mm=12', 'Minutes of a stretch', /in 100 as it is, \d+ in 100 as you ask/],
+  ['/what-if?mm=12', 'Mats of a stretch', /^no mat: \d+ in 100 as it is/],
+  ['/bath', 'Drying', /: \d+ to \d+ minutes$/],
+]
+
+describe.each(CHARTS)('%s, %s', (path, name, says) => {
+  it('is drawn, read by the arrow keys, and has its figures', async () => {
+    await page.size(DESK)
+    await page.visit(`/dogs/${dog.id}${path}`)
+    await drawn(section(name))
+    expect(await walk(section(name), Key.ARROW_RIGHT)).toMatch(says)
+    expect(await figures(section(name))).toBeGreaterThan(1)
+    expect(await page.violations()).toEqual([])
+    await page.size(PHONE, true)
+    await drawn(section(name))
+    expect(await page.sideways()).toBe(0)
+    expect(await page.violations()).toEqual([])
+  })
+})
+
+it('a day of the chart tells its story', async () => {
+  await page.size(DESK)
+  await page.visit(`/dogs/${dog.id}/progress`)
+  const chance = section('Chance of a mat, by day')
+  await drawn(chance)
+  await walk(chance, Key.ARROW_LEFT, Key.ENTER)
+  expect((await page.text('[data-day-story]')).length).toBeGreaterThan(20)
+})
+
+it('a groomer’s week stands as minutes', async () => {
+  const groomer = await newGroomer(running.address)
+  const nextVisit = new Date(Date.parse(localDay()) + 3 * millisecondsInDay).toISOString().slice(0, 10)
+  const coming = newDog({ name: 'Coming', nextVisit })
+  await owner.call('POST', '/api/dogs', coming)
+  const { json } = await owner.call('POST', `/api/dogs/${coming.id}/shares`, {
+    id: coming.id,
+    groomer: 'Imke',
+    scope: 'stretch',
+    days: 30,
+  })
+  await groomer.call('POST', '/api/room/dogs', { code: json.code })
+  const email = String((await groomer.call('GET', '/api/room')).json.email)
+  await page.visit('/room')
+  await page.type('[name=email]', email)
+  await page.type('[name=password]', PASSWORD)
+  await page.press('Go in')
+  await drawn(section('Minutes for knots'))
+  expect(await walk(section('Minutes for knots'), Key.ARROW_DOWN)).toMatch(
+    /^Coming, .+: knots usually \d+ min, likely \d+ to \d+/,
+  )
+})
+
+it('opens with no signal once it was shown, and the page that draws itself lets it in', async () => {
+  page.foresee(NO_SERVER)
+  await page.visit(`/dogs/${dog.id}/progress`)
+  await drawn(section('Chance of a mat, by day'))
+  await page.until(
+    () =>
+      page.driver.executeScript<boolean>(
+        `return caches.keys().then(async (names) => {
+           for (const name of names) for (const r of await (await caches.open(name)).keys())
+             if (name === 'wanted') return true
+           return false
+         })`,
+      ),
+    'the charts are not kept',
+  )
+  await (page.driver as Driver).setNetworkConditions({
+    offline: true,
+    latency: 0,
+    download_throughput: 0,
+    upload_throughput: 0,
+  })
+  await running.stop('SIGKILL')
+  await page.visit(`/dogs/${dog.id}/progress`)
+  await drawn(section('Chance of a mat, by day'))
+})
