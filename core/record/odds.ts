@@ -36,31 +36,33 @@ export function chanceOfAnyMat(places: readonly RegionState[]): number {
   return 1 - places.reduce((clear, s) => clear * (1 - chanceOfMat(s)), 1)
 }
 
+/** Eight in ten of a normal lie within so many standard deviations. */
+const EIGHT_IN_TEN = 1.2815515655446004
 /**
- * Four times in five the chance of a mat somewhere lies within these, were it known how readily this dog
- * knots: each node of its φ gives a chance, and the chances their weights.
+ * Four times in five the chance of a mat somewhere lies within these, were it known how readily each place of
+ * this dog knots. What is expected in all, Σ θ·expected, is a mixture of Gamma sums; it is taken as log-normal
+ * of the same mean and variance (judgement).
  */
 export function likelyChance(places: readonly RegionState[]): [low: number, high: number] {
+  let known = 1
+  for (const { left } of places)
+    for (const l of left) known *= Math.pow(1 - Math.min(1, l.stages[2]), l.count)
   const weights = places[0]?.rate.weights ?? []
-  const known = places.reduce(
-    (clear, s) => s.left.reduce((c, l) => c * Math.pow(1 - Math.min(1, l.stages[2]), l.count), clear),
-    1,
-  )
-  // The readier the dog, the likelier a mat: the chances rise with the nodes.
-  const given = weights.map(
-    (_, k) =>
-      1 -
-      places.reduce(
-        (clear, { rate, unseen }) => clear * Math.pow(1 + rate.scales[k]! * unseen[2], -rate.shape),
-        known,
-      ),
-  )
-  const at = (share: number) => {
-    let sum = 0
-    for (let k = 0; k < weights.length; k++) if ((sum += weights[k]!) >= share) return given[k]!
-    return given.at(-1) ?? 0
-  }
-  return [at(0.1), at(0.9)]
+  let [mean, square] = [0, 0]
+  weights.forEach((weight, k) => {
+    let [here, spread] = [0, 0]
+    for (const { rate, unseen } of places) {
+      const each = rate.scales[k]! * unseen[2]
+      here += rate.shape * each
+      spread += rate.shape * each * each
+    }
+    mean += weight * here
+    square += weight * (spread + here * here)
+  })
+  if (mean <= 0) return [1 - known, 1 - known]
+  const sd = Math.sqrt(Math.log(Math.max(1, square / (mean * mean))))
+  const at = (z: number) => 1 - known * Math.exp(-mean * Math.exp(z * sd - (sd * sd) / 2))
+  return [at(-EIGHT_IN_TEN), at(EIGHT_IN_TEN)]
 }
 
 /** Words for the five states the map draws, from open to knotting. */

@@ -66,3 +66,14 @@ it('a coat that was handed out and carried on changes nothing of what is handed 
   assess(longer, addDays(START, 90))
   expect(assess(record, day)).toEqual(before)
 })
+
+it('a list that is added to in place is not taken for what it was', () => {
+  const entries: Entry[] = [visit(START, 'wool-cross', 20)]
+  const record = { ...dog({ since: START }), entries }
+  const day = addDays(START, 40)
+  const before = assess(record, day)
+  entries.push(visit(addDays(START, 30), 'wool-cross', 9))
+  expect(assess(record, day).visitOn).toBe(addDays(START, 30))
+  expect(assess(record, day)).toEqual(assess(unseen(record), day))
+  expect(before.visitOn).toBe(START)
+})

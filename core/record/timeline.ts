@@ -40,6 +40,8 @@ export const madeAt = ({ id, what }: Pick<Entry, 'id' | 'what'>): string =>
 const KEPT = 4
 interface Kept {
   entries: readonly Entry[]
+  /** How many they were then: a list may have been added to since. */
+  size: number
   ids: ReadonlySet<string>
   facts: readonly DatedFact[]
 }
@@ -70,7 +72,7 @@ const inOrder = (a: DatedFact, b: DatedFact) =>
  * of the same list is given again, and of a list that only grew it is carried on.
  */
 export function timeline(entries: readonly Entry[]): readonly DatedFact[] {
-  const same = lately.find((k) => k.entries === entries)
+  const same = lately.find((k) => k.entries === entries && k.size === entries.length)
   if (same) return same.facts
   for (const kept of lately) {
     const more = addedTo(kept, entries)
@@ -80,10 +82,10 @@ export function timeline(entries: readonly Entry[]): readonly DatedFact[] {
 }
 
 /** What a longer list has beyond a kept one; null where it is another list, or what is new corrects what was. */
-function addedTo({ entries: before, ids }: Kept, now: readonly Entry[]): readonly Entry[] | null {
-  if (before.length === 0 || before.length > now.length) return null
-  for (let i = before.length - 1; i >= 0; i--) if (before[i] !== now[i]) return null
-  const more = now.slice(before.length)
+function addedTo({ entries: before, size, ids }: Kept, now: readonly Entry[]): readonly Entry[] | null {
+  if (size === 0 || size >= now.length) return null
+  for (let i = size - 1; i >= 0; i--) if (before[i] !== now[i]) return null
+  const more = now.slice(size)
   return more.every((e) => e.what.kind !== 'correction' && !ids.has(e.id)) &&
     new Set(more.map((e) => e.id)).size === more.length
     ? more
@@ -104,7 +106,7 @@ function grown(before: Kept, entries: readonly Entry[], more: readonly Entry[]):
     }
     facts.splice(low, 0, fact)
   }
-  return { entries, ids, facts }
+  return { entries, size: entries.length, ids, facts }
 }
 
 function inFull(entries: readonly Entry[]): Kept {
@@ -130,5 +132,5 @@ function inFull(entries: readonly Entry[]): Kept {
   keyed.sort(
     (a, b) => compare(a.fact.day, b.fact.day) || a.minute - b.minute || compare(a.fact.id, b.fact.id),
   )
-  return { entries, ids: new Set(byId.keys()), facts: keyed.map((k) => k.fact) }
+  return { entries, size: entries.length, ids: new Set(byId.keys()), facts: keyed.map((k) => k.fact) }
 }

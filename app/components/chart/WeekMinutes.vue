@@ -21,6 +21,14 @@ const said = (w: (typeof props.weeks)[number], i: number) => {
   const sum = w.spent + w.planned
   return `${shortDay(w.from)}, ${sum}${sum - w.had > 0.5 ? `, ${Math.round(sum - w.had)} over` : ` of ${w.had}`}${changed(i)}`
 }
+type Week = (typeof props.weeks)[number]
+const KINDS: { name: string; colour: keyof Ink; minutes: (w: Week) => number }[] = [
+  { name: 'spent', colour: 'ink-3', minutes: (w) => w.spent },
+  { name: 'planned', colour: 'ink', minutes: (w) => Math.max(0, w.planned - overBy(w)) },
+  { name: 'over', colour: 'caution', minutes: overBy },
+]
+/** What there is none of in any week is not drawn. */
+const kinds = computed(() => KINDS.filter((k, i) => !i || props.weeks.some((w) => k.minutes(w) > 0)))
 const series = (ink: Ink): ApexOptions['series'] => {
   const of = (minutes: (w: (typeof props.weeks)[number]) => number, goal = false) =>
     props.weeks.map((w, i) => ({
@@ -40,17 +48,13 @@ const series = (ink: Ink): ApexOptions['series'] => {
           }
         : {}),
     }))
-  return [
-    { name: 'spent', data: of((w) => w.spent, true) },
-    { name: 'planned', data: of((w) => Math.max(0, w.planned - overBy(w))) },
-    { name: 'over', data: of(overBy) },
-  ]
+  return kinds.value.map(({ name, minutes }, i) => ({ name, data: of(minutes, i === 0) }))
 }
 const dress = (base: ReturnType<typeof dressed>, ink: Ink): ApexOptions => ({
   ...base,
   chart: { ...base.chart, stacked: true },
-  colors: [ink['ink-3'], ink.ink, ink.caution],
-  fill: STROKES(['verticalLines', 'verticalLines', 'verticalLines']),
+  colors: kinds.value.map((k) => ink[k.colour]),
+  fill: STROKES(kinds.value.map(() => 'verticalLines')),
   plotOptions: { bar: { horizontal: true, barHeight: '52%' } },
   grid: {
     ...base.grid,

@@ -50,7 +50,13 @@ const dress = (base: ReturnType<typeof dressed>, ink: Ink): ApexOptions => ({
       },
     },
   },
-  xaxis: { ...base.xaxis, axisBorder: { show: false }, axisTicks: { show: false } },
+  xaxis: {
+    ...base.xaxis,
+    axisBorder: { show: false },
+    axisTicks: { show: false },
+    // The day of the month: there is no room for more.
+    labels: { ...base.xaxis.labels, formatter: (day: string) => day.split(' ')[0] ?? day },
+  },
   yaxis: { labels: { maxWidth: 170, style: { fontSize: '14px', colors: ink.ink } } },
 })
 const says = computed(() =>

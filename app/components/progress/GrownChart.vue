@@ -47,9 +47,10 @@ const series = (): ApexOptions['series'] => [
   },
 ]
 const low = computed(() => Math.floor(Math.min(...held.value) / 5) * 5)
-const high = computed(
-  () => Math.ceil((Math.max(...likely.value.map((l) => l[1]), ...measured.value.values()) + 1) / 5) * 5,
-)
+/** Three steps that can be said, over all that is drawn. */
+const STEPS = 3
+const highest = computed(() => Math.max(...likely.value.map((l) => l[1]), ...measured.value.values()) + 1)
+const step = computed(() => Math.max(5, Math.ceil((highest.value - low.value) / STEPS / 5) * 5))
 const dress = (base: ReturnType<typeof dressed>, ink: Ink): ApexOptions => ({
   ...base,
   colors: [ink.edge, ink.ink, ink.due],
@@ -65,8 +66,8 @@ const dress = (base: ReturnType<typeof dressed>, ink: Ink): ApexOptions => ({
   yaxis: {
     ...base.yaxis,
     min: low.value,
-    max: Math.max(high.value, low.value + 15),
-    tickAmount: 3,
+    max: low.value + STEPS * step.value,
+    tickAmount: STEPS,
     labels: { ...(base.yaxis as { labels: object }).labels, formatter: (y: number) => `${y.toFixed(0)} mm` },
   },
   annotations: { xaxis: [TODAY(today.value, ink)] },

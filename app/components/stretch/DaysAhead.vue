@@ -43,7 +43,12 @@ const dress = (base: ReturnType<typeof dressed>, ink: Ink): ApexOptions => ({
       formatter: (y: number) => `${Math.round(y)} min`,
     },
   },
-  xaxis: { ...base.xaxis, type: 'category' },
+  xaxis: {
+    ...base.xaxis,
+    type: 'category',
+    // Weekday above, day below, so that they stand side by side on a phone.
+    labels: { ...base.xaxis.labels, formatter: (day: string) => day.split(' ') as unknown as string },
+  },
 })
 const sum = (d: (typeof props.days)[number]) => Math.round(d.setup + d.comb + d.tease)
 const says = computed(() =>

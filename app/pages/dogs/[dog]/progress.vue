@@ -127,7 +127,7 @@ const sayLearned = (l: Learned, times: number) =>
       <section aria-label="What the comb said" class="border-t border-ink pt-2">
         <div class="flex items-baseline justify-between gap-4">
           <h2>What the comb said</h2>
-          <span class="small hidden desk:inline">the darker, the worse; blank, not combed</span>
+          <span class="small hidden desk:inline">the darker, the worse</span>
         </div>
         <p v-if="!days.length" class="why py-4">
           After the first session its findings stand here, place by place.
@@ -175,7 +175,7 @@ const sayLearned = (l: Learned, times: number) =>
       </section>
     </div>
 
-    <div class="mt-6 grid gap-x-10 gap-y-6 desk:grid-cols-3">
+    <div class="mt-6 grid gap-x-10 gap-y-6 desk:grid-cols-2">
       <section aria-label="Minutes" class="border-t border-ink pt-2">
         <div class="flex items-baseline justify-between">
           <h2>Minutes</h2>
@@ -183,6 +183,8 @@ const sayLearned = (l: Learned, times: number) =>
         </div>
         <WeekMinutes :weeks="weeks" />
       </section>
+
+      <GrownChart :from="frame.from" :to="grownTo" />
 
       <section aria-label="Comfort" class="border-t border-ink pt-2">
         <div class="flex items-baseline justify-between">
@@ -239,8 +241,6 @@ const sayLearned = (l: Learned, times: number) =>
           </div>
         </dl>
       </section>
-
-      <GrownChart :from="frame.from" :to="grownTo" />
 
       <section aria-label="Against other stretches" class="border-t border-ink pt-2">
         <h2>Stretch against stretch</h2>
