@@ -5,6 +5,7 @@ import { addDays } from '../record/day'
 import type { Entry } from '../record/entries'
 import type { Coat } from '../record/coat'
 import { coatOn } from '../record/fold'
+import { WASHING_MINUTES } from './bath-recipe'
 import { openConcerns } from './look-over'
 import { mayWash } from './wash-gate'
 import type { WashAsked } from './wash-gate'
@@ -127,6 +128,10 @@ describe('may this dog be washed today', () => {
     // A short double coat dries in the warm; a long one does not.
     expect(gate(clear, { dryer: 'none' }, { coat: 'double-short' }).answer).toEqual({ answer: 'yes' })
     expect(gate(clear, { dryer: 'none' }, { coat: 'double-long' }).answer).toEqual({ answer: 'no-dryer' })
+  })
+  it('dry an hour before bed: washing, the longest drying, and sixty minutes', () => {
+    const g = gate(combedOn(TODAY), { bed: 22 * 60 })
+    expect(22 * 60 - g.startBy! - g.drying!.to - WASHING_MINUTES).toBe(60)
   })
   it('not at night, and a bedtime past midnight is of that night', () => {
     const clear = combedOn(TODAY)

@@ -33,6 +33,18 @@ describe('what a groomer is about to find', () => {
     expect(usual[2]!).toBeGreaterThan(GO_SHORT_MINUTES)
     expect(minutes[2]!.short).toBe(true)
   })
+  it('is to go short where the knots want more than three quarters of an hour, and not where less', () => {
+    // Judgement, in the words of the trade's own note: beyond 45 minutes combing out hurts more than it is worth.
+    const withMats = (count: number) => {
+      const left = entry('2026-09-02', { kind: 'check', region: 'chest', finding: 'mat', count, out: 0 })
+      return arrivalOf(dog({ since: '2026-09-01' }, 20, [left]), '2026-09-02')
+    }
+    const [few, many] = [withMats(4), withMats(7)]
+    expect(few.minutes.usual).toBeLessThan(45)
+    expect(many.minutes.usual).toBeGreaterThan(45)
+    expect(many.minutes.usual).toBeLessThan(80)
+    expect([few.short, many.short]).toEqual([false, true])
+  })
   it('the spread of one place with nothing learned is that of its Gamma mixture: mean m, variance m + m²(var θ)', () => {
     // φ ~ Gamma(6, 6) and ψ ~ Gamma(3, 3): var θ = E φ² · E ψ² − 1 = (7/6)(4/3) − 1.
     const a = arrivalOf(dog({ minutes: Array(7).fill(0) as number[] }), '2026-09-02')

@@ -86,6 +86,18 @@ describe('a plan stands', () => {
   ] as [string, () => Entry[]][])('no longer once %s', (_, then) => {
     expect(stands(AT, plan(), ...then())).toBe(false)
   })
+  it('a rolling one until it looks no further than four weeks', () => {
+    const free = dog({})
+    const rolling = (days: number) => {
+      const to = addDays(AT, days)
+      const all = {
+        ...free,
+        entries: [...free.entries, plan({ to, basis: basisOf(free.profile), sessions: [] })],
+      }
+      return planStands(all, standingPlan(all), AT)
+    }
+    expect([rolling(28), rolling(27)]).toEqual([true, false])
+  })
   it('no longer once a session was missed, or the week is another, or the visit', () => {
     expect(stands(addDays(AT, 1), plan())).toBe(false)
     const other = with_(plan())
