@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { useEventListener } from '@vueuse/core'
+
 /** From any letter: whoever reads an address says whether letters may come to it. */
 const token = ref('')
 /** The address stands in the link, so that it can be said before anything is pressed. */
@@ -12,10 +14,15 @@ const address = computed(() => {
 })
 const isAddress = computed(() => /^\S+@\S+$/.test(address.value))
 const ready = ref(false)
-onMounted(() => {
+/** Another letter's link may be opened where this page stands already. */
+function read() {
   token.value = location.hash.slice(1)
+  may.value = null
+  problem.value = ''
   ready.value = true
-})
+}
+onMounted(read)
+useEventListener('hashchange', read)
 
 const may = ref<boolean | null>(null)
 const problem = ref('')

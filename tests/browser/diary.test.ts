@@ -261,3 +261,37 @@ describe('a session left open', () => {
     await page.says(/0\s*min/)
   })
 })
+
+describe('a sitting', () => {
+  it('is one line in the diary, which opens to each place', async () => {
+    const day = daysAgo(9)
+    const regions = ['beard', 'tail', 'chest', 'back', 'belly'] as const
+    const { status } = await owner.call('POST', `/api/dogs/${dog.id}/entries`, {
+      entries: [
+        ...regions.map((region, i) =>
+          entry(
+            day,
+            { kind: 'check', region, finding: i ? 'glides' : 'snag', ...(i ? {} : { count: 1, out: 1 }) },
+            { time: `18:0${i}` },
+          ),
+        ),
+        entry(day, { kind: 'session', minutes: 7, places: 5 }, { time: '18:06' }),
+      ],
+    })
+    expect(status).toBe(200)
+    await page.visit(`/dogs/${dog.id}/diary`)
+    await page.says('Five places, 7 min')
+    expect(await page.text('[data-sitting]')).toContain('one snag')
+    expect(await page.violations()).toEqual([])
+    await page.tap(await page.find('[data-sitting] > button'))
+    await page.until(
+      async () => (await page.all('[data-sitting] [data-entry=check]')).length === regions.length,
+      'it does not open',
+    )
+    expect(await page.violations()).toEqual([])
+    // Looked for by itself a check is not folded away.
+    await page.visit(`/dogs/${dog.id}/diary?place=chest`)
+    await page.says('Chest')
+    expect(await page.all('[data-sitting]')).toHaveLength(0)
+  })
+})

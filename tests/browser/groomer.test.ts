@@ -217,7 +217,8 @@ describe('a link alone', () => {
     await groomer.visit(link)
     await groomer.says('For Bell from Ada')
     expect(await groomer.all('[data-stories], [data-region]')).toHaveLength(0)
-    await groomer.says('The rest was a pleasure.')
+    // What Imke wrote is between her and the owner.
+    expect(await groomer.words()).not.toContain('The rest was a pleasure.')
     await groomer.press('Keep Tansy in my room')
     await groomer.says('All dogs')
     await groomer.visit('/room')

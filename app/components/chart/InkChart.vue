@@ -106,7 +106,7 @@ const through = computed(() => {
     <div
       v-if="!missing"
       ref="frame"
-      class="relative"
+      class="chart-frame relative"
       :class="pickable ? 'cursor-pointer' : ''"
       :style="{ minHeight: `${height}px` }"
       role="img"
@@ -146,7 +146,12 @@ const through = computed(() => {
       <DisclosureButton class="quiet !min-h-9 text-[14px]">{{
         open ? 'Without the figures' : 'The figures'
       }}</DisclosureButton>
-      <DisclosurePanel class="max-h-[320px] overflow-auto">
+      <DisclosurePanel
+        class="max-h-80 overflow-auto"
+        tabindex="0"
+        role="region"
+        :aria-label="`The figures. ${label}`"
+      >
         <slot name="figures" />
         <table v-if="figures.rows.length" class="w-full text-[14px]">
           <thead>
