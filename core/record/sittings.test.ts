@@ -31,7 +31,7 @@ describe('a day of the diary', () => {
     ])
   })
   it('what happened in the midst stands after it', () => {
-    const wet = entry(DAY, { kind: 'wet', how: 'rain' }, { time: '18:02' })
+    const wet = entry(DAY, { kind: 'wet', how: 'rain', combedDry: false }, { time: '18:02' })
     expect(
       shape([check('18:01'), wet, ...['18:03', '18:04', '18:05'].map(check), session('18:06', 5)]),
     ).toEqual([[4, 5], 'wet'])
