@@ -17,14 +17,18 @@ declare const SHELL: string
 const PATIENCE = 4
 
 self.addEventListener('install', () => void self.skipWaiting())
-self.addEventListener('activate', (event) => event.waitUntil(self.clients.claim()))
+/** What was not kept at once, but when it was first wanted. A new build has its own. */
+const WANTED = 'wanted'
+self.addEventListener('activate', (event) =>
+  event.waitUntil(caches.delete(WANTED).then(() => self.clients.claim())),
+)
 cleanupOutdatedCaches()
 precacheAndRoute(FILES)
 
 // What was not kept at once, such as the charts, is kept when it was first wanted; its name changes with it.
 registerRoute(
   ({ url }) => url.origin === self.location.origin && url.pathname.startsWith('/_nuxt/'),
-  new CacheFirst({ cacheName: 'wanted' }),
+  new CacheFirst({ cacheName: WANTED }),
 )
 
 const online = new NetworkOnly({ networkTimeoutSeconds: PATIENCE })

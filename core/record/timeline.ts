@@ -42,7 +42,8 @@ interface Kept {
   entries: readonly Entry[]
   /** How many they were then: a list may have been added to since. */
   size: number
-  ids: ReadonlySet<string>
+  /** Of these and of lists that grew from it: none of them is new. */
+  ids: Set<string>
   facts: readonly DatedFact[]
 }
 const lately: Kept[] = []
@@ -94,7 +95,8 @@ function addedTo({ entries: before, size, ids }: Kept, now: readonly Entry[]): r
 
 function grown(before: Kept, entries: readonly Entry[], more: readonly Entry[]): Kept {
   const facts = [...before.facts]
-  const ids = new Set(before.ids)
+  // One set for a list and what it grows to: a copy of ten years' ids is dear at every press.
+  const { ids } = before
   for (const e of more) {
     ids.add(e.id)
     const fact = factOf(e, e.what as Fact)
