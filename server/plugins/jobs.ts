@@ -1,3 +1,4 @@
+import { databaseCode } from '../db/client'
 import { upToDate } from '../db/up-to-date'
 import { deleteDue } from '../services/deletion'
 import { stopForecasts } from '../services/forecasts'
@@ -31,7 +32,10 @@ function every(ms: number, job: () => Promise<unknown>): () => void {
       await upToDate()
         .then(job)
         .catch((error: unknown) =>
-          console.error('A job failed.', error instanceof Error ? error.message : error),
+          // A code and no more: the database's own words hold addresses.
+          console.error(
+            `A job failed: ${databaseCode(error) ?? (error instanceof Error ? error.name : 'unknown')}`,
+          ),
         )
       go()
     }, ms)

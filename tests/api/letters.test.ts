@@ -196,6 +196,16 @@ describe('on their way', () => {
     for (const secret of [String(json.token), String(json.code)]) expect(kept).not.toContain(secret)
     expect((await waiting(to))[0]).toMatchObject({ subject: '', body: '', html: '' })
   })
+  it('a job that fails is told by a code: neither an address nor a letter stands in the log', async () => {
+    const to = `${uuid()}@example.org`
+    const { owner, id } = await confirmed()
+    await share(owner, id, { email: to })
+    await box.letter((l) => l.to.includes(to))
+    await db.query('alter table mails rename column problem to problem_away')
+    await expect.poll(() => running.said(), { timeout: 10_000 }).toContain('A job failed: 42703')
+    await db.query('alter table mails rename column problem_away to problem')
+    expect(running.said()).not.toContain('@example.org')
+  })
   it('a server away for hours costs no letter; one that will never have it ends it', async () => {
     const gone = await serverThat((done) => done())
     await close(gone.server)
