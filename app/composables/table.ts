@@ -100,19 +100,14 @@ export function useTable(dogId: string) {
       const t = table.value
       if (!t || !entries) return
       const from = localTime(new Date(t.startedAt))
-      const theirs = [...new Set(queue.value)].filter(
-        (r) =>
-          r !== follow.value?.region &&
-          timeline(entries).some(
-            (f) =>
-              f.day === t.day &&
-              f.what.kind === 'check' &&
-              f.what.region === r &&
-              !own.has(f.id) &&
-              f.time !== undefined &&
-              f.time >= from,
-          ),
+      const combed = new Set(
+        timeline(entries).flatMap(({ id, day, time, what }) =>
+          what.kind === 'check' && day === t.day && time !== undefined && time >= from && !own.has(id)
+            ? [what.region]
+            : [],
+        ),
       )
+      const theirs = queue.value.filter((r) => r !== follow.value?.region && combed.has(r))
       if (!theirs.length) return
       const inHand = current.value
       t.elsewhere = [...(t.elsewhere ?? []), ...theirs]

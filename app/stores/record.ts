@@ -123,10 +123,13 @@ export const useRecord = defineStore('record', () => {
               ...since.filter((e) => !told.has(e.id) && (tookAt.get(e.id) ?? -1) >= asked),
             ],
           }
-      if (!answer.since || answer.mark !== mark) await keepGoneUp(fresh)
       signedOut.value = false
       trouble.value = null
-      file.value = withWaiting(fresh)
+      // Where nothing came since, what is shown stays the very same: nothing is worked out again.
+      if (!file.value || !answer.since || answer.mark !== mark) {
+        await keepGoneUp(fresh)
+        file.value = withWaiting(fresh)
+      }
       state.value = 'ready'
       notThere.value = ''
     } catch (error) {
@@ -141,11 +144,11 @@ export const useRecord = defineStore('record', () => {
       }
     }
   }
-  /** What came since, after what is here. Where nothing did, what is here stays the very same. */
+  /** What came since, after what is here. */
   function joined(here: readonly Entry[], { since: _since, ...answer }: DogFile): DogFile {
     const known = new Set(here.map((e) => e.id))
     const more = answer.entries.filter((e) => !known.has(e.id))
-    return { ...answer, entries: more.length ? withoutOldPlans([...here, ...more]) : [...here] }
+    return { ...answer, entries: withoutOldPlans([...here, ...more]) }
   }
   /** Keeps the dog in view on the device without what has not gone up: that is kept by itself. */
   async function keepGoneUp(at: DogFile) {

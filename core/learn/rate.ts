@@ -42,25 +42,46 @@ function normalised(logs: readonly number[]): number[] {
   return raw.map((w) => w / total)
 }
 
+const LOG_PHI = PHI.map(Math.log)
+const LOG_PRIOR = PRIOR.map(Math.log)
+
+/** What one place's checks say at each node: their likelihood, as logarithms, and the scales of θ. */
+interface Said {
+  logs: readonly number[]
+  scales: readonly number[]
+}
+/** From one day to the next few places are checked: what the others' checks say is worked out once. */
+const saidBy = new WeakMap<Seen, Said>()
+function said(seen: Seen): Said {
+  let told = saidBy.get(seen)
+  if (!told) {
+    const { count, exposure } = seen
+    told = {
+      logs: PHI.map((phi, k) => count * LOG_PHI[k]! - (PLACE + count) * Math.log(PLACE + phi * exposure)),
+      scales: PHI.map((phi) => phi / (PLACE + phi * exposure)),
+    }
+    saidBy.set(seen, told)
+  }
+  return told
+}
+
 /** The weights of φ once every place's checks are in. With nothing seen they are the prior's own. */
 function dogWeights(places: readonly Seen[]): readonly number[] {
   if (places.every((p) => p.count === 0 && p.exposure === 0)) return PRIOR
-  return normalised(
-    PHI.map((phi, k) => {
-      let log = Math.log(PRIOR[k]!)
-      for (const { count, exposure } of places)
-        log += count * Math.log(phi) - (PLACE + count) * Math.log(PLACE + phi * exposure)
-      return log
-    }),
-  )
+  const logs = [...LOG_PRIOR]
+  for (const p of places) {
+    const here = said(p).logs
+    for (let k = 0; k < NODES; k++) logs[k] = logs[k]! + here[k]!
+  }
+  return normalised(logs)
 }
 
 /** What is held of each place, from what was seen of all of them. Same order as given. */
 export function learnRates(places: readonly Seen[]): Rate[] {
   const weights = dogWeights(places)
-  return places.map(({ count, exposure }) => {
-    const shape = PLACE + count
-    const scales = PHI.map((phi) => phi / (PLACE + phi * exposure))
+  return places.map((seen) => {
+    const shape = PLACE + seen.count
+    const { scales } = said(seen)
     const mean = shape * scales.reduce((sum, scale, k) => sum + weights[k]! * scale, 0)
     return { shape, scales, weights, mean }
   })

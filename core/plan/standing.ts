@@ -79,7 +79,7 @@ export function withoutOldPlans(entries: readonly Entry[]): Entry[] {
   const plans = entries.flatMap(({ id, day, what }) => (what.kind === 'plan' ? [{ ...what, id, day }] : []))
   plans.sort((a, b) => (later(a, b) ? 1 : -1))
   const old = new Set(plans.slice(0, -PLANS_SENT).map((p) => p.id))
-  return old.size ? entries.filter((e) => !old.has(e.id)) : [...entries]
+  return entries.filter((e) => !old.has(e.id))
 }
 
 /** What happened that a plan did not count on. */

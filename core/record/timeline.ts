@@ -84,7 +84,7 @@ export function timeline(entries: readonly Entry[]): readonly DatedFact[] {
 
 /** What a longer list has beyond a kept one; null where it is another list, or what is new corrects what was. */
 function addedTo({ entries: before, size, ids }: Kept, now: readonly Entry[]): readonly Entry[] | null {
-  if (size === 0 || size >= now.length) return null
+  if (size === 0 || size > now.length) return null
   for (let i = size - 1; i >= 0; i--) if (before[i] !== now[i]) return null
   const more = now.slice(size)
   return more.every((e) => e.what.kind !== 'correction' && !ids.has(e.id)) &&
@@ -94,6 +94,7 @@ function addedTo({ entries: before, size, ids }: Kept, now: readonly Entry[]): r
 }
 
 function grown(before: Kept, entries: readonly Entry[], more: readonly Entry[]): Kept {
+  if (!more.length) return { ...before, entries }
   const facts = [...before.facts]
   // One set for a list and what it grows to: a copy of ten years' ids is dear at every press.
   const { ids } = before

@@ -209,7 +209,8 @@ export async function insertEntries(
   return { profile: dog.profile, added: await insert(tx, householdId, dogId, authorId, fresh) }
 }
 
-const oneMore = sql`${dogs.version} + 1`
+/** A record's next version: every change of it takes one. */
+export const oneMore = sql`${dogs.version} + 1`
 
 /** Entries come with the record's next version. Its row is held until they are there, so that none is ever late. */
 async function insert(tx: Tx, householdId: string, dogId: string, authorId: string, fresh: Entry[]) {

@@ -1,5 +1,5 @@
 import { currentInstant } from '../clock'
-import { and, eq, sql } from 'drizzle-orm'
+import { and, eq } from 'drizzle-orm'
 import type { z } from 'zod'
 import { afterVisit } from '../../core/care/after-visit'
 import type { Entry } from '../../core/record/entries'
@@ -9,7 +9,7 @@ import type { Groomer, LinkHolder } from '../access/authorise'
 import { refuse } from '../access/refuse'
 import { inTransaction } from '../db/client'
 import { dogs } from '../db/schema'
-import { insertEntries } from './dogs'
+import { insertEntries, oneMore } from './dogs'
 
 /**
  * A visit as the groomer enters it: it closes the stretch, and leaves the profile as a visit does.
@@ -39,7 +39,7 @@ export async function enterVisit(
       .set({
         profile: afterVisit(profile, visit.day, what),
         changed: currentInstant(),
-        version: sql`${dogs.version} + 1`,
+        version: oneMore,
       })
       .where(and(eq(dogs.householdId, householdId), eq(dogs.id, dogId)))
   })

@@ -54,6 +54,26 @@ export function dressed(
   }
 }
 
+/** Days along the axis, by date. */
+export const alongDays = (base: ReturnType<typeof dressed>): ApexOptions['xaxis'] => ({
+  ...base.xaxis,
+  type: 'datetime',
+  labels: { ...base.xaxis.labels, format: 'd MMM', datetimeUTC: true },
+})
+/** What stands up the page, in a unit that is said with it. */
+export const upright = (
+  base: ReturnType<typeof dressed>,
+  most: number,
+  steps: number,
+  say: (y: number) => string,
+  least = 0,
+): ApexOptions['yaxis'] => ({
+  ...base.yaxis,
+  min: least,
+  max: most,
+  tickAmount: steps,
+  labels: { ...(base.yaxis as { labels: object }).labels, formatter: say },
+})
 /** A day as the library's time axis has it: its midnight in UTC, so that no zone moves it. */
 export const dayMs = (day: string) => Date.parse(`${day}T00:00:00Z`)
 /** One stroke a minute, as bars are filled here. */

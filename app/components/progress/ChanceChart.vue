@@ -2,7 +2,7 @@
 import type { ApexOptions } from 'apexcharts'
 import { addDays } from '#core/record/day'
 import { shortDay } from '#core/record/say-day'
-import { dayMs, TODAY } from '~/components/chart/dress'
+import { alongDays, dayMs, TODAY, upright } from '~/components/chart/dress'
 import type { dressed, Ink } from '~/components/chart/dress'
 import { inOdds } from '~/words/numbers'
 
@@ -52,21 +52,13 @@ const dress = (base: ReturnType<typeof dressed>, ink: Ink): ApexOptions => ({
     strokeWidth: 2.2,
   },
   markers: { size: 0 },
-  xaxis: {
-    ...base.xaxis,
-    type: 'datetime',
-    labels: { ...base.xaxis.labels, format: 'd MMM', datetimeUTC: true },
-  },
-  yaxis: {
-    ...base.yaxis,
-    min: 0,
-    max: ends.value,
-    tickAmount: ends.value === 0.3 ? 3 : ends.value === 0.8 ? 4 : 5,
-    labels: {
-      ...(base.yaxis as { labels: object }).labels,
-      formatter: (y: number) => LINES[y.toFixed(1)] ?? '',
-    },
-  },
+  xaxis: alongDays(base),
+  yaxis: upright(
+    base,
+    ends.value,
+    ends.value === 0.3 ? 3 : ends.value === 0.8 ? 4 : 5,
+    (y) => LINES[y.toFixed(1)] ?? '',
+  ),
   annotations: {
     xaxis: [TODAY(dayAt(props.at), ink)],
     // A dot on the ground is a combing.

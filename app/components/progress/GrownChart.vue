@@ -7,7 +7,7 @@ import { addDays, daysBetween } from '#core/record/day'
 import { assess } from '#core/record/fold'
 import { shortDay } from '#core/record/say-day'
 import { timeline } from '#core/record/timeline'
-import { dayMs, TODAY } from '~/components/chart/dress'
+import { alongDays, dayMs, TODAY, upright } from '~/components/chart/dress'
 import type { dressed, Ink } from '~/components/chart/dress'
 import { plural } from '~/words/numbers'
 
@@ -58,18 +58,8 @@ const dress = (base: ReturnType<typeof dressed>, ink: Ink): ApexOptions => ({
   stroke: { width: [0, 2, 0], curve: 'straight' },
   forecastDataPoints: { count: Math.max(0, daysBetween(today.value, to)), dashArray: 5, strokeWidth: 2 },
   markers: { size: [0, 0, 5], strokeWidth: 0, colors: [ink.edge, ink.ink, ink.due] },
-  xaxis: {
-    ...base.xaxis,
-    type: 'datetime',
-    labels: { ...base.xaxis.labels, format: 'd MMM', datetimeUTC: true },
-  },
-  yaxis: {
-    ...base.yaxis,
-    min: low.value,
-    max: low.value + STEPS * step.value,
-    tickAmount: STEPS,
-    labels: { ...(base.yaxis as { labels: object }).labels, formatter: (y: number) => `${y.toFixed(0)} mm` },
-  },
+  xaxis: alongDays(base),
+  yaxis: upright(base, low.value + STEPS * step.value, STEPS, (y) => `${y.toFixed(0)} mm`, low.value),
   annotations: { xaxis: [TODAY(today.value, ink)] },
 })
 const two = (x: number) => Number(x.toPrecision(2))

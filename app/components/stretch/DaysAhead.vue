@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { ApexOptions } from 'apexcharts'
 import { shortDay, shortWeekday } from '#core/record/say-day'
-import { STROKES } from '~/components/chart/dress'
+import { STROKES, upright } from '~/components/chart/dress'
 import type { dressed, Ink } from '~/components/chart/dress'
 
 /** The days to come that have something on them, in minutes by kind; a level stands at the minutes there are. */
@@ -33,16 +33,7 @@ const dress = (base: ReturnType<typeof dressed>, ink: Ink): ApexOptions => ({
   colors: [ink.ink, ink.due, ink.edge],
   fill: STROKES(['verticalLines', 'slantedLines', 'horizontalLines']),
   plotOptions: { bar: { columnWidth: '46%' } },
-  yaxis: {
-    ...base.yaxis,
-    min: 0,
-    max: most.value,
-    tickAmount: 3,
-    labels: {
-      ...(base.yaxis as { labels: object }).labels,
-      formatter: (y: number) => `${Math.round(y)} min`,
-    },
-  },
+  yaxis: upright(base, most.value, 3, (y) => `${Math.round(y)} min`),
   xaxis: {
     ...base.xaxis,
     type: 'category',

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { ApexOptions } from 'apexcharts'
 import type { HowMany } from '#core/record/odds'
-import { STROKES } from '~/components/chart/dress'
+import { STROKES, upright } from '~/components/chart/dress'
 import type { dressed, Ink } from '~/components/chart/dress'
 import { inHundred } from '~/words/hundred'
 
@@ -19,16 +19,7 @@ const dress = (base: ReturnType<typeof dressed>, ink: Ink): ApexOptions => ({
   colors: props.rows.map((r) => (r.due ? ink.due : ink.ink)),
   fill: STROKES(props.rows.map((r) => (r.due ? 'slantedLines' : 'verticalLines'))),
   plotOptions: { bar: { columnWidth: '60%' } },
-  yaxis: {
-    ...base.yaxis,
-    min: 0,
-    max: 100,
-    tickAmount: 4,
-    labels: {
-      ...(base.yaxis as { labels: object }).labels,
-      formatter: (y: number) => (y ? `${Math.round(y)} in 100` : ''),
-    },
-  },
+  yaxis: upright(base, 100, 4, (y) => (y ? `${Math.round(y)} in 100` : '')),
   xaxis: { ...base.xaxis, type: 'category' },
 })
 const says = computed(() =>
