@@ -5,6 +5,7 @@ import type { Day } from './day'
 import type { DatedFact, Entry, FactOf } from './entries'
 import { firstLengths } from './first-lengths'
 import { pathOver } from './path'
+import type { Path } from './path'
 import type { Profile } from './profile'
 import { timeline } from './timeline'
 
@@ -27,21 +28,25 @@ function countTo(facts: readonly DatedFact[], to: Day): number {
   return low
 }
 
+/** The walk over a record to a day: one that was kept, as far as it holds. */
+function pathTo(record: DogRecord, to: Day): { path: Path; last: number } {
+  const facts = timeline(record.entries)
+  const told = facts.slice(0, countTo(facts, to))
+  const first = Math.min(dayNumber(record.profile.since), ...told.slice(0, 1).map((f) => dayNumber(f.day)))
+  const last = dayNumber(to)
+  const start = Math.max(Math.min(first, last), last - MOST_DAYS)
+  return { path: pathOver({ profile: record.profile, facts, start, lengths: firstLengths(told) }), last }
+}
+
 /**
- * Walks the record from its first day to `to` and calls `seen` on each day from `from` on.
+ * Walks to the day `last` and calls `seen` on each day from `from` on, with the first fact after that day's.
  * Past `now` nothing is recorded, so the days go by as the dog usually lives. A walk begins where an
  * earlier one over the same facts stood.
  */
-function walk(record: DogRecord, to: Day, seen: (coat: Coat) => void, from: Day = to) {
-  const all = timeline(record.entries)
-  const facts = all.slice(0, countTo(all, to))
-  const first = Math.min(dayNumber(record.profile.since), ...facts.slice(0, 1).map((f) => dayNumber(f.day)))
-  const last = dayNumber(to)
-  const start = Math.max(Math.min(first, last), last - MOST_DAYS)
-  const path = pathOver({ profile: record.profile, facts, start, lengths: firstLengths(facts) })
-  const stood = path.standing(Math.min(dayNumber(from), last))
-  let i = stood.next
-  const { coat } = stood
+function walk(path: Path, last: number, from: number, seen: (coat: Coat, next: number) => void) {
+  const { facts } = path.ground
+  const { coat, next } = path.standing(Math.min(from, last))
+  let i = next
   for (;;) {
     const day = dayOf(coat.today)
     path.stand(coat, i, coat.today === last)
@@ -50,7 +55,7 @@ function walk(record: DogRecord, to: Day, seen: (coat: Coat) => void, from: Day 
       if (f.what.kind === 'gear') gear.push(f.what)
       else coat.apply(f)
     }
-    if (day >= from) seen(coat.learn())
+    if (coat.today >= from) seen(coat.learn(), i)
     if (coat.today >= last) return
     coat.passDay(gear)
   }
@@ -58,8 +63,9 @@ function walk(record: DogRecord, to: Day, seen: (coat: Coat) => void, from: Day 
 
 /** The coat as the record leaves it on the morning of `at`, after that day's entries, to carry on from. */
 export function coatOn(record: DogRecord, at: Day): Coat {
+  const { path, last } = pathTo(record, at)
   let coat: Coat | undefined
-  walk(record, at, (c) => (coat = c))
+  walk(path, last, last, (c) => (coat = c))
   return coat as Coat
 }
 
@@ -71,7 +77,16 @@ export const assess = (record: DogRecord, at: Day): CoatState => coatOn(record, 
  * with no session once the record ends.
  */
 export function assessEach(record: DogRecord, from: Day, to: Day): CoatState[] {
+  const { path, last } = pathTo(record, to)
   const states: CoatState[] = []
-  walk(record, to, (coat) => states.push(coat.state()), from)
+  // Days that were told of, and before which nothing has changed since, are as they were.
+  let day = dayNumber(from)
+  for (let told = path.told(day); told && day <= last; told = path.told(++day)) states.push(told)
+  if (day <= last)
+    walk(path, last, day, (coat, next) => {
+      const state = coat.state()
+      path.tell(coat.today, next, state)
+      states.push(state)
+    })
   return states
 }

@@ -1,4 +1,5 @@
 import { Coat } from './coat'
+import type { CoatState } from './coat-state'
 import { dayNumber } from './day'
 import type { DatedFact } from './entries'
 import type { FirstLengths } from './first-lengths'
@@ -22,6 +23,8 @@ interface Stand {
 /** Days between two places a walk is kept at, and how many of the days somebody asked for beside (judgement). */
 const EVERY_DAYS = 64
 const ASKED = 8
+/** Days whose state is kept, the last told: two stretches and more (judgement). */
+const MOST_DAYS_TOLD = 200
 /** Walks kept: those of the dogs somebody is looking at. */
 const KEPT = 4
 
@@ -30,9 +33,11 @@ const sameLengths = (a: FirstLengths, b: FirstLengths) =>
 const sameDog = (a: Profile, b: Profile) => a === b || JSON.stringify(a) === JSON.stringify(b)
 
 /** A walk over a record, kept at some of its days so that the next can begin there. */
-class Path {
+export class Path {
   private every: Stand[] = []
   private asked: Stand[] = []
+  /** What days were told to be, by the day, and the first fact after each. */
+  private days = new Map<number, { next: number; state: CoatState }>()
   constructor(readonly ground: Ground) {}
 
   /** Whether the same days were walked, whatever facts came since. */
@@ -46,14 +51,26 @@ class Path {
     const [before, now] = [this.ground.facts, ground.facts]
     let same = 0
     while (same < before.length && same < now.length && before[same] === now[same]) same++
-    const holds = ({ coat, next }: Stand) => {
+    // Nothing came in between either: what follows is of that day or later.
+    const holds = (next: number, from: number) => {
       const following = now[next]
-      return next <= same && (!following || dayNumber(following.day) >= coat.today)
+      return next <= same && (!following || dayNumber(following.day) >= from)
     }
+    const stands = ({ coat, next }: Stand) => holds(next, coat.today)
     const other = new Path(ground)
-    other.every = this.every.filter(holds)
-    other.asked = this.asked.filter(holds)
+    other.every = this.every.filter(stands)
+    other.asked = this.asked.filter(stands)
+    for (const [day, told] of this.days) if (holds(told.next, day + 1)) other.days.set(day, told)
     return other
+  }
+
+  /** How a day stood, if it was told and still stands so. Not to be written to: it is told again. */
+  told(day: number): CoatState | undefined {
+    return this.days.get(day)?.state
+  }
+  tell(day: number, next: number, state: CoatState) {
+    this.days.set(day, { next, state })
+    if (this.days.size > MOST_DAYS_TOLD) this.days.delete(this.days.keys().next().value!)
   }
 
   /** Where to begin, to see a day: the coat is the caller's own to carry on. */
