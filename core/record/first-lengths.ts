@@ -1,17 +1,18 @@
 import { regionOf, REGION_IDS } from '../coat/regions'
 import type { RegionId } from '../coat/regions'
 import { dayNumber } from './day'
+import type { Day } from './day'
 import type { DatedFact } from './entries'
 import { LEFT_AT_HOME } from './visits'
 
 /** The first length that was told of each place: on which day, counted from 1970, and how long, mm. */
 export type FirstLengths = ReadonlyMap<RegionId, { day: number; mm: number }>
 
-/** @param facts in the order they count */
-export function firstLengths(facts: readonly DatedFact[]): FirstLengths {
+/** @param facts in the order they count; those after `to` are not looked at */
+export function firstLengths(facts: readonly DatedFact[], to: Day): FirstLengths {
   const first = new Map<RegionId, { day: number; mm: number }>()
   for (const { day, what } of facts) {
-    if (first.size === REGION_IDS.length) break
+    if (first.size === REGION_IDS.length || day > to) break
     const tell = (id: RegionId, mm: number | undefined) => {
       if (mm !== undefined && !first.has(id)) first.set(id, { day: dayNumber(day), mm })
     }

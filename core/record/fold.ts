@@ -2,7 +2,7 @@ import type { Coat } from './coat'
 import type { CoatState } from './coat-state'
 import { dayNumber, dayOf } from './day'
 import type { Day } from './day'
-import type { DatedFact, Entry, FactOf } from './entries'
+import type { Entry, FactOf } from './entries'
 import { firstLengths } from './first-lengths'
 import { pathOver } from './path'
 import type { Path } from './path'
@@ -17,25 +17,14 @@ export interface DogRecord {
 /** Longest stretch of days one fold walks: ten years. */
 const MOST_DAYS = 3660
 
-/** How many of these facts, in their order, count up to and with a day. */
-function countTo(facts: readonly DatedFact[], to: Day): number {
-  let [low, high] = [0, facts.length]
-  while (low < high) {
-    const middle = (low + high) >> 1
-    if (facts[middle]!.day <= to) low = middle + 1
-    else high = middle
-  }
-  return low
-}
-
 /** The walk over a record to a day: one that was kept, as far as it holds. */
 function pathTo(record: DogRecord, to: Day): { path: Path; last: number } {
   const facts = timeline(record.entries)
-  const told = facts.slice(0, countTo(facts, to))
-  const first = Math.min(dayNumber(record.profile.since), ...told.slice(0, 1).map((f) => dayNumber(f.day)))
+  const told = facts.slice(0, 1).filter((f) => f.day <= to)
+  const first = Math.min(dayNumber(record.profile.since), ...told.map((f) => dayNumber(f.day)))
   const last = dayNumber(to)
   const start = Math.max(Math.min(first, last), last - MOST_DAYS)
-  return { path: pathOver({ profile: record.profile, facts, start, lengths: firstLengths(told) }), last }
+  return { path: pathOver({ profile: record.profile, facts, start, lengths: firstLengths(facts, to) }), last }
 }
 
 /**

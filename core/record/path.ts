@@ -49,6 +49,7 @@ export class Path {
   /** The same walk over other facts: what it stood on before the first that differs still holds. */
   over(ground: Ground): Path {
     const [before, now] = [this.ground.facts, ground.facts]
+    if (before === now) return this
     let same = 0
     while (same < before.length && same < now.length && before[same] === now[same]) same++
     // Nothing came in between either: what follows is of that day or later.
