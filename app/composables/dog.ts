@@ -2,7 +2,7 @@ import { assessEach } from '#core/record/fold'
 import type { Coat } from '#core/record/coat'
 import { addDays, daysBetween, weekday } from '#core/record/day'
 import { chanceOfAnyMat, chanceOfMat, placesOf, shadeOf } from '#core/record/odds'
-import { timeline } from '#core/record/timeline'
+import { between, timeline } from '#core/record/timeline'
 import { forecastOf } from '#core/plan/forecast'
 import { playAhead } from '#core/plan/kept'
 import { ROLLING_DAYS } from '#core/plan/standing'
@@ -31,8 +31,7 @@ export function stretchOf(file: DogFile, coat: Coat, today: string, plan: Stretc
   const to =
     booked && visit ? visit : addDays(today, Math.max(7, ROLLING_WEEKS * 7 - daysBetween(from, today)))
   const places = new Map<string, number>()
-  for (const f of timeline(file.entries)) {
-    if (f.day < from || f.day > today) continue
+  for (const f of between(timeline(file.entries), from, today)) {
     if (f.what.kind === 'check' && f.what.finding !== 'refused')
       places.set(f.day, (places.get(f.day) ?? 0) + 1)
   }

@@ -8,7 +8,7 @@ import { minutesFor } from '#core/plan/standing'
 import type { StretchPlan } from '#core/plan/standing'
 import { addDays, daysBetween, weekday } from '#core/record/day'
 import type { Planned } from '#core/record/entries'
-import { timeline } from '#core/record/timeline'
+import { between, timeline } from '#core/record/timeline'
 import { regionOf } from '#core/coat/regions'
 import { FULL_FROM } from '~/components/lead/lead'
 
@@ -30,8 +30,7 @@ export function useStretchView(plan: Ref<StretchPlan | null>, from: Ref<string>)
   const past = computed<Hung[]>(() => {
     const places = new Map<string, Set<string>>()
     const minutes = new Map<string, number>()
-    for (const { day, what } of timeline(file.value.entries)) {
-      if (day < from.value || day > today.value) continue
+    for (const { day, what } of between(timeline(file.value.entries), from.value, today.value)) {
       if (what.kind === 'session') minutes.set(day, (minutes.get(day) ?? 0) + what.minutes)
       if (what.kind !== 'check' || what.finding === 'refused') continue
       const there = places.get(day) ?? new Set()
@@ -98,18 +97,14 @@ export function useStretchView(plan: Ref<StretchPlan | null>, from: Ref<string>)
   })
   /** Care done in this stretch, and what falls due, hung on the plan's days. */
   const care = computed(() => {
-    const done = timeline(file.value.entries).flatMap(({ day, what }) =>
-      day < from.value || day > today.value
-        ? []
-        : what.kind === 'wash'
-          ? [{ day, care: 'bath' as CareId, past: true }]
-          : what.kind === 'undercoat'
-            ? [{ day, care: 'undercoat' as CareId, past: true }]
-            : what.kind === 'tidy' &&
-                what.tidy !== 'neatening' &&
-                isPlanned(what.tidy, file.value.profile.coat)
-              ? [{ day, care: what.tidy as CareId, past: true }]
-              : [],
+    const done = between(timeline(file.value.entries), from.value, today.value).flatMap(({ day, what }) =>
+      what.kind === 'wash'
+        ? [{ day, care: 'bath' as CareId, past: true }]
+        : what.kind === 'undercoat'
+          ? [{ day, care: 'undercoat' as CareId, past: true }]
+          : what.kind === 'tidy' && what.tidy !== 'neatening' && isPlanned(what.tidy, file.value.profile.coat)
+            ? [{ day, care: what.tidy as CareId, past: true }]
+            : [],
     )
     if (!plan.value) return done
     const booked = plan.value.to === file.value.profile.nextVisit

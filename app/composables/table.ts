@@ -4,7 +4,7 @@ import { regionOf } from '#core/coat/regions'
 import type { RegionId } from '#core/coat/regions'
 import { MOST_KNOTS } from '#core/record/findings'
 import type { Comfort, Finding } from '#core/record/findings'
-import { timeline } from '#core/record/timeline'
+import { between, timeline } from '#core/record/timeline'
 import { dropTable, keepTable, keptTable } from '~/offline/device'
 import type { OpenTable } from '~/offline/device'
 
@@ -75,7 +75,10 @@ export function useTable(dogId: string) {
       ...t.skipped.filter((r) => left.includes(r)),
     ] as RegionId[]
   })
-  const facts = computed(() => new Map(timeline(record.file?.entries ?? []).map((f) => [f.id, f.what])))
+  const facts = computed(() => {
+    const since = between(timeline(record.file?.entries ?? []), table.value?.day ?? localDay(), localDay())
+    return new Map(since.map((f) => [f.id, f.what]))
+  })
   /** The findings of this session, in the order they were pressed. */
   const found = computed(() =>
     (table.value?.done ?? []).flatMap((d) => {
@@ -101,10 +104,8 @@ export function useTable(dogId: string) {
       if (!t || !entries) return
       const from = localTime(new Date(t.startedAt))
       const combed = new Set(
-        timeline(entries).flatMap(({ id, day, time, what }) =>
-          what.kind === 'check' && day === t.day && time !== undefined && time >= from && !own.has(id)
-            ? [what.region]
-            : [],
+        between(timeline(entries), t.day, t.day).flatMap(({ id, time, what }) =>
+          what.kind === 'check' && time !== undefined && time >= from && !own.has(id) ? [what.region] : [],
         ),
       )
       const theirs = queue.value.filter((r) => r !== follow.value?.region && combed.has(r))

@@ -1,5 +1,7 @@
 import { openDB } from 'idb'
 import type { DBSchema, IDBPDatabase } from 'idb'
+import { v7 as uuid } from 'uuid'
+import { withoutOldPlans } from '#core/plan/standing'
 import type { Entry } from '#core/record/entries'
 import type { DogFile, Me } from '#shared/answers'
 
@@ -50,9 +52,21 @@ export interface Picture {
   sent: boolean
 }
 
+/**
+ * Some of a dog's kept entries: those that came at one time. Ten years of them written anew at every
+ * press would stand in the way of the next; two pages add beside each other, and neither undoes the other.
+ */
+interface Bundle {
+  dogId: string
+  n: string
+  entries: Entry[]
+}
+
 interface Device extends DBSchema {
   waiting: { key: string; value: Waiting }
-  files: { key: string; value: DogFile }
+  /** A dog without its entries; and which making of its bundles from the ground up these are. */
+  files: { key: string; value: Omit<DogFile, 'entries'> & { made?: string } }
+  bundles: { key: [string, string]; value: Bundle }
   tables: { key: string; value: OpenTable }
   who: { key: 'me'; value: Me }
   ways: { key: 'table'; value: Ways }
@@ -61,8 +75,8 @@ interface Device extends DBSchema {
 
 let opening: Promise<IDBPDatabase<Device>> | undefined
 const device = () =>
-  (opening ??= openDB<Device>('grumbo', 3, {
-    upgrade(db, from) {
+  (opening ??= openDB<Device>('grumbo', 4, {
+    async upgrade(db, from, _to, tx) {
       if (from < 1) {
         db.createObjectStore('waiting', { keyPath: 'id' })
         db.createObjectStore('files', { keyPath: 'id' })
@@ -71,6 +85,15 @@ const device = () =>
       }
       if (from < 2) db.createObjectStore('ways')
       if (from < 3) db.createObjectStore('pictures', { keyPath: 'id' })
+      if (from < 4) {
+        const bundles = db.createObjectStore('bundles', { keyPath: ['dogId', 'n'] })
+        const files = tx.objectStore('files')
+        for (const whole of (await files.getAll()) as DogFile[]) {
+          const { entries, ...file } = whole
+          void bundles.put({ dogId: file.id, n: uuid(), entries })
+          void files.put(file)
+        }
+      }
     },
     // A page of an older version lets go, so that a newer one can open.
     blocking: (_now, _next, event) => (event.target as IDBDatabase).close(),
@@ -89,8 +112,67 @@ export async function dropWaiting(ids: string[]) {
   await Promise.all([...ids.map((id) => tx.store.delete(id)), tx.done])
 }
 
-export const keptFile = async (dogId: string) => (await device()).get('files', dogId)
-export const keepFile = async (file: DogFile) => (await device()).put('files', plain(file))
+/** Bundles of one dog before they are made into one again (judgement). */
+const MOST_BUNDLES = 64
+const bundlesOf = (dogId: string) => IDBKeyRange.bound([dogId], [dogId, []])
+/** Entries this page knows the device to have, by dog, and whether each is a plan: what it has is not written again. */
+const onDevice = new Map<string, { made: string | undefined; ids: Map<string, boolean> }>()
+const known = (entries: readonly Entry[]) => new Map(entries.map((e) => [e.id, e.what.kind === 'plan']))
+
+/** Of bundles two pages may have written, each entry once. */
+function unpacked(bundles: readonly Bundle[]): Entry[] {
+  const byId = new Map<string, Entry>()
+  for (const b of bundles) for (const e of b.entries) if (!byId.has(e.id)) byId.set(e.id, e)
+  return [...byId.values()]
+}
+
+export async function keptFile(dogId: string): Promise<DogFile | undefined> {
+  const tx = (await device()).transaction(['files', 'bundles'])
+  const [file, bundles] = await Promise.all([
+    tx.objectStore('files').get(dogId),
+    tx.objectStore('bundles').getAll(bundlesOf(dogId)),
+  ])
+  const all = unpacked(bundles)
+  onDevice.set(dogId, { made: file?.made, ids: known(all) })
+  if (bundles.length > MOST_BUNDLES) void bundleAnew(dogId).catch(() => undefined)
+  if (!file) return undefined
+  const { made: _made, ...rest } = file
+  return { ...rest, entries: withoutOldPlans(all) }
+}
+async function bundleAnew(dogId: string) {
+  const tx = (await device()).transaction('bundles', 'readwrite')
+  const all = unpacked(await tx.store.getAll(bundlesOf(dogId)))
+  void tx.store.delete(bundlesOf(dogId))
+  await tx.store.put({ dogId, n: uuid(), entries: withoutOldPlans(all) })
+  return tx.done
+}
+
+/** The dog and its entries at once, or neither: only what is new of them is written. */
+export async function keepFile({ entries, ...file }: DogFile) {
+  const dogId = file.id
+  const had = onDevice.get(dogId)
+  const now = { made: had?.made, ids: known(entries) }
+  // What was here and is no more, plans that were followed by another let be: then all is written anew.
+  const gone = !had || [...had.ids].some(([id, isPlan]) => !isPlan && !now.ids.has(id))
+  // Before it is done: what comes meanwhile need not write it too.
+  onDevice.set(dogId, now)
+  try {
+    const tx = (await device()).transaction(['files', 'bundles'], 'readwrite')
+    const bundles = tx.objectStore('bundles')
+    const there = await tx.objectStore('files').get(dogId)
+    // Another page has written all anew, and knew less.
+    const anew = gone || there?.made !== had?.made
+    now.made = anew ? uuid() : there?.made
+    if (anew) void bundles.delete(bundlesOf(dogId))
+    const fresh = anew ? entries : entries.filter((e) => !had?.ids.has(e.id))
+    if (fresh.length) void bundles.put({ dogId, n: uuid(), entries: plain(fresh) })
+    await tx.objectStore('files').put({ ...plain(file), made: now.made })
+    await tx.done
+  } catch (error) {
+    onDevice.delete(dogId)
+    throw error
+  }
+}
 
 /** The table in hand, for a device that has no room or keeps nothing: then it lasts as long as the page. */
 const inHand = new Map<string, OpenTable>()
@@ -152,7 +234,10 @@ export const keepMe = async (me: Me) => (await device()).put('who', plain(me), '
 export async function forgetAll() {
   const db = await device()
   picturesInHand.clear()
+  onDevice.clear()
   await Promise.all(
-    (['waiting', 'files', 'tables', 'who', 'ways', 'pictures'] as const).map((store) => db.clear(store)),
+    (['waiting', 'files', 'bundles', 'tables', 'who', 'ways', 'pictures'] as const).map((store) =>
+      db.clear(store),
+    ),
   )
 }

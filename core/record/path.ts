@@ -4,6 +4,7 @@ import { dayNumber } from './day'
 import type { DatedFact } from './entries'
 import type { FirstLengths } from './first-lengths'
 import type { Profile } from './profile'
+import { sameFirst } from './timeline'
 
 /** What a walk over a record rests on. Another dog, another start or other first lengths, another walk. */
 interface Ground {
@@ -50,8 +51,7 @@ export class Path {
   over(ground: Ground): Path {
     const [before, now] = [this.ground.facts, ground.facts]
     if (before === now) return this
-    let same = 0
-    while (same < before.length && same < now.length && before[same] === now[same]) same++
+    const same = sameFirst(before, now)
     // Nothing came in between either: what follows is of that day or later.
     const holds = (next: number, from: number) => {
       const following = now[next]

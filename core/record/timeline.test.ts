@@ -2,8 +2,9 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { entry } from '../../tests/support/dogs'
 import { anyEntry, anyFact } from '../../tests/support/facts'
+import { addDays } from './day'
 import type { Entry } from './entries'
-import { timeline } from './timeline'
+import { between, sameFirst, timeline } from './timeline'
 
 const START = '2026-09-01'
 /** A diary with corrections in it, of entries and of corrections, some of them with nothing. */
@@ -56,6 +57,28 @@ describe('the facts in force', () => {
       fc.property(fc.uniqueArray(anyEntry(START, 20), { selector: (e) => e.id }), (entries) => {
         const by = (list: readonly { id: string }[]) => list.map((e) => e.id).sort()
         expect(by(timeline(entries))).toEqual(by(entries))
+      }),
+    )
+  })
+})
+
+describe('a part of a timeline', () => {
+  it('from one day to another is what a walk over all of it finds', () => {
+    fc.assert(
+      fc.property(diary, fc.nat({ max: 24 }), fc.nat({ max: 24 }), (entries, a, b) => {
+        const facts = timeline(entries)
+        const [from, to] = [addDays(START, a), addDays(START, b)]
+        expect(between(facts, from, to)).toEqual(facts.filter((f) => f.day >= from && f.day <= to))
+      }),
+    )
+  })
+  it('that still stands when a list has grown is what a walk over both finds', () => {
+    fc.assert(
+      fc.property(diary, fc.array(anyEntry(START, 20), { maxLength: 4 }), (entries, more) => {
+        const before = timeline(entries)
+        const now = timeline([...entries, ...more])
+        const differs = before.findIndex((f, i) => f !== now[i])
+        expect(sameFirst(before, now)).toBe(differs < 0 ? Math.min(before.length, now.length) : differs)
       }),
     )
   })

@@ -1,3 +1,4 @@
+import type { Day } from './day'
 import type { DatedFact, Entry, Fact } from './entries'
 
 /**
@@ -63,6 +64,37 @@ function factOf(e: Entry, what: Fact): DatedFact {
   return fact
 }
 
+/** Facts that only had more put in since an earlier list: which list, and how many of its first still stand. */
+const grewFrom = new WeakMap<readonly DatedFact[], { before: readonly DatedFact[]; same: number }>()
+
+/** How many of the first of two lists of facts are the same: what rests on them alone still holds. */
+export function sameFirst(before: readonly DatedFact[], now: readonly DatedFact[]): number {
+  const grew = grewFrom.get(now)
+  if (grew?.before === before) return grew.same
+  let same = 0
+  while (same < before.length && same < now.length && before[same] === now[same]) same++
+  return same
+}
+
+/** The place of the first of these facts, in order, that is of a day or later. */
+function firstOn(facts: readonly DatedFact[], day: Day): number {
+  let [low, high] = [0, facts.length]
+  while (low < high) {
+    const middle = (low + high) >> 1
+    if (facts[middle]!.day < day) low = middle + 1
+    else high = middle
+  }
+  return low
+}
+
+/** Of a timeline, what is from one day to another, both counted in; without walking over the years before. */
+export function between(facts: readonly DatedFact[], from: Day, to: Day): readonly DatedFact[] {
+  const first = firstOn(facts, from)
+  let last = first
+  while (last < facts.length && facts[last]!.day <= to) last++
+  return facts.slice(first, last)
+}
+
 const inOrder = (a: DatedFact, b: DatedFact) =>
   compare(a.day, b.day) || compare(minuteOf(a), minuteOf(b)) || compare(a.id, b.id)
 
@@ -98,6 +130,7 @@ function grown(before: Kept, entries: readonly Entry[], more: readonly Entry[]):
   const facts = [...before.facts]
   // One set for a list and what it grows to: a copy of ten years' ids is dear at every press.
   const { ids } = before
+  let same = before.facts.length
   for (const e of more) {
     ids.add(e.id)
     const fact = factOf(e, e.what as Fact)
@@ -108,7 +141,9 @@ function grown(before: Kept, entries: readonly Entry[], more: readonly Entry[]):
       else high = middle
     }
     facts.splice(low, 0, fact)
+    same = Math.min(same, low)
   }
+  grewFrom.set(facts, { before: before.facts, same })
   return { entries, size: entries.length, ids, facts }
 }
 

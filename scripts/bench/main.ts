@@ -4,6 +4,7 @@ import { kill } from './kill'
 import { neighbours } from './neighbours'
 import { againstExact, fullSize } from './planner'
 import { fold, simulation } from './record'
+import { press } from './press'
 import { room } from './room'
 
 /** Every line a ratio measured in this run, or a time beside one; seeds fixed. Run by npm run bench. */
@@ -14,6 +15,7 @@ await againstExact()
 await fullSize(full)
 if (process.env.GRUMBO_TEST_PG) {
   await drag()
+  await press()
   await room()
   await neighbours()
   await hostile()

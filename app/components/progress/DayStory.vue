@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { shortWeekday } from '#core/record/say-day'
-import { timeline } from '#core/record/timeline'
+import { between, timeline } from '#core/record/timeline'
 import { placeRow, regionOf } from '#core/coat/regions'
 import { sayFact } from '~/words/diary'
 import { capital, listed, plural } from '~/words/numbers'
@@ -8,7 +8,7 @@ import { capital, listed, plural } from '~/words/numbers'
 /** What one day has to tell: what was done and met on it, or what is planned for it. */
 const { day } = defineProps<{ day: string }>()
 const { file, planning } = useDog()
-const facts = computed(() => timeline(file.value.entries).filter((f) => f.day === day))
+const facts = computed(() => between(timeline(file.value.entries), day, day))
 const checks = computed(() => facts.value.flatMap((f) => (f.what.kind === 'check' ? [f.what] : [])))
 const caught = computed(() => checks.value.filter((c) => c.finding !== 'glides'))
 const rest = computed(() =>

@@ -7,7 +7,7 @@ import { namePlaces, placeStories } from '#core/care/note'
 import { stretchStart } from '#core/record/stretch-start'
 import { coatOn } from '#core/record/fold'
 import { dayAndMonth, sayDay, weekdayName } from '#core/record/say-day'
-import { timeline } from '#core/record/timeline'
+import { between, timeline } from '#core/record/timeline'
 import { MOST_NOTE } from '#shared/limits'
 import type { SharedDog } from '#shared/answers'
 import { capital } from '~/words/numbers'
@@ -35,7 +35,7 @@ const view = computed(() => {
   const told = new Set(stories.map((t) => t.place))
   const clear = Object.values(now.regions).filter((p) => !told.has(regionOf(p.id).place))
   const lengths = clear.map((p) => Math.round(p.mm))
-  const facts = timeline(s.entries).filter((f) => f.day >= from && f.day <= s.today)
+  const facts = between(timeline(s.entries), from, s.today)
   return {
     stories: stories.map((t, i) => ({
       ...t,

@@ -3,7 +3,7 @@ import { nudgesOf } from '#core/season/weather'
 import { regionOf, regionsOf } from '#core/coat/regions'
 import type { PlaceId } from '#core/coat/regions'
 import type { Fact } from '#core/record/entries'
-import { timeline } from '#core/record/timeline'
+import { between, timeline } from '#core/record/timeline'
 import { sayNudge } from '~/words/weather'
 
 /** What the weather suggests: an entry to write in one press, or a look to take. */
@@ -11,7 +11,7 @@ const emit = defineEmits<{ places: [PlaceId[]]; hot: [] }>()
 const { file, today } = useDog()
 const combAtTable = useCombAtTable()
 const { weather, invented, moves } = useWeather()
-const todays = computed(() => timeline(file.value.entries).filter((f) => f.day === today.value))
+const todays = computed(() => between(timeline(file.value.entries), today.value, today.value))
 const wetToday = computed(() => todays.value.some((f) => f.what.kind === 'wet'))
 const FEET: readonly PlaceId[] = ['forefoot', 'hindfoot']
 const feetToday = computed(() =>
