@@ -59,6 +59,7 @@ export default defineNuxtConfig({
   experimental: {
     appManifest: false,
     payloadExtraction: false,
+    renderJsonPayloads: false,
     navigationRepaint: false,
     lazyHydration: false,
     checkOutdatedBuildInterval: false,

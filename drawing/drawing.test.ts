@@ -9,7 +9,8 @@ import { sheet, SHEET_IDS } from './index'
 import { regionOfPatch } from './patch-region'
 import type { Drawing, Part } from './plan'
 import { sideView } from './side'
-import { contourOf, middleOf, strokesOf } from './strokes'
+import { middleOf } from './middle'
+import { contourOf, strokesOf } from './strokes'
 import { underView } from './under'
 
 const parts = (d: Drawing): Part[] => d.layers.flatMap((l) => ('part' in l ? [l.part] : []))

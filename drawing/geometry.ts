@@ -1,3 +1,4 @@
+import { polygonArea, polygonContains } from 'd3-polygon'
 /** Plane geometry for the drawn dog. Points are [x, y] in pixels of the drawing, y down. */
 export type Pt = readonly [x: number, y: number]
 /** A point of an outline with how long the coat stands there, 0 (skin line) to 1 (long tufts). */
@@ -70,24 +71,12 @@ export function outline(pts: readonly CoatPt[], corners: readonly number[] = [],
   })
 }
 
-export function inside(p: Pt, poly: readonly (Pt | CoatPt)[]): boolean {
-  let odd = false
-  for (let i = 0, j = poly.length - 1; i < poly.length; j = i++) {
-    const a = poly[i]!
-    const b = poly[j]!
-    if (a[1] > p[1] !== b[1] > p[1] && p[0] < ((b[0] - a[0]) * (p[1] - a[1])) / (b[1] - a[1]) + a[0])
-      odd = !odd
-  }
-  return odd
-}
+type Ring = [number, number][]
+export const inside = (p: Pt, poly: readonly (Pt | CoatPt)[]) =>
+  polygonContains(poly as unknown as Ring, [p[0], p[1]])
 
 /** Signed area; positive when the points run clockwise on the page. */
-export function signedArea(poly: readonly (Pt | CoatPt)[]): number {
-  let s = 0
-  for (let i = 0, j = poly.length - 1; i < poly.length; j = i++)
-    s += poly[j]![0] * poly[i]![1] - poly[i]![0] * poly[j]![1]
-  return s / 2
-}
+export const signedArea = (poly: readonly (Pt | CoatPt)[]) => -polygonArea(poly as unknown as Ring)
 
 export function boundsOf(poly: readonly (Pt | CoatPt)[]): [number, number, number, number] {
   const xs = poly.map((p) => p[0])
@@ -182,39 +171,4 @@ export function runPast(line: readonly Pt[], poly: readonly Pt[], step = 3): Pt[
     out = [add(out[0]!, mul(d, step * 1.6)), ...out]
   }
   return out
-}
-
-/** Drops points that lie within `tolerance` pixels of the line through their neighbours. */
-export function simplify<T extends Pt | CoatPt>(poly: readonly T[], tolerance: number): T[] {
-  if (poly.length < 4) return [...poly]
-  const keepers = new Set([0, poly.length - 1])
-  const visit = (from: number, to: number) => {
-    let worst = 0
-    let at = -1
-    const [a, b] = [poly[from]!, poly[to]!]
-    const l = Math.hypot(b[0] - a[0], b[1] - a[1]) || 1e-9
-    for (let i = from + 1; i < to; i++) {
-      const p = poly[i]!
-      const d = Math.abs((b[0] - a[0]) * (a[1] - p[1]) - (a[0] - p[0]) * (b[1] - a[1])) / l
-      if (d > worst) [worst, at] = [d, i]
-    }
-    if (worst <= tolerance || at < 0) return
-    keepers.add(at)
-    visit(from, at)
-    visit(at, to)
-  }
-  const far = nearestFarthest(poly)
-  keepers.add(far)
-  visit(0, far)
-  visit(far, poly.length - 1)
-  return poly.filter((_, i) => keepers.has(i))
-}
-function nearestFarthest(poly: readonly (Pt | CoatPt)[]): number {
-  let best = 0
-  let at = 1
-  poly.forEach((p, i) => {
-    const d = Math.hypot(p[0] - poly[0]![0], p[1] - poly[0]![1])
-    if (d > best) [best, at] = [d, i]
-  })
-  return Math.min(at, poly.length - 2)
 }

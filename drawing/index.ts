@@ -1,8 +1,9 @@
 import { BUILD_IDS } from './builds'
 import type { SheetId } from './boxes'
-import { simplify } from './geometry'
+import { simplify } from './simplify'
 import type { CoatPt, Pt } from './geometry'
 import { headView } from './head'
+import { middleOf } from './middle'
 import type { Drawing, Part } from './plan'
 import { sideView } from './side'
 import { underView } from './under'
@@ -19,7 +20,11 @@ export function sheet(id: SheetId): Drawing {
   const thin = (p: Part): Part => ({
     ...p,
     edge: simplify(p.edge, 0.5).map((q): CoatPt => [tenth(q[0]), tenth(q[1]), Math.round(q[2] * 100) / 100]),
-    patches: p.patches.map((x) => ({ ...x, poly: lean(x.poly, 0.5), hair: tenth(x.hair) })),
+    patches: p.patches.map((x) => {
+      const poly = lean(x.poly, 0.5)
+      const [mx, my] = middleOf(poly)
+      return { ...x, poly, hair: tenth(x.hair), middle: [tenth(mx), tenth(my)] }
+    }),
     hidden: p.hidden.map((h) => lean(h, 1)),
     creases: p.creases.map((c) => lean(c, 1)),
     arrows: p.arrows.map(([x, y, dx, dy]) => [

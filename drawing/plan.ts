@@ -12,6 +12,8 @@ export interface Patch {
   name: string
   poly: Pt[]
   hair: number
+  /** Where a number or a pointer stands, of a drawing made to be sent. */
+  middle?: Pt
 }
 
 /** A part of the dog, painted over those before it. */

@@ -240,18 +240,3 @@ function lock(
   }
   return d
 }
-
-/** Middle of a patch, for a number or a pointer: the inner point furthest from its edge. */
-export function middleOf(poly: readonly Pt[]): Pt {
-  const [x0, y0, x1, y1] = boundsOf(poly)
-  let best: Pt = poly[0]!
-  let far = -1
-  for (let i = 1; i < 12; i++)
-    for (let j = 1; j < 12; j++) {
-      const p: Pt = [lerp(x0, x1, i / 12), lerp(y0, y1, j / 12)]
-      if (!inside(p, poly)) continue
-      const d = nearest(p, poly).d
-      if (d > far) [far, best] = [d, p]
-    }
-  return best
-}

@@ -1,3 +1,5 @@
+import { useEventListener } from '@vueuse/core'
+
 /** Keys 1 to 9 press the first to ninth of the choices marked `data-choice` inside an element. */
 export function useChoiceKeys(root: Readonly<Ref<HTMLElement | null>>) {
   function onKey(event: KeyboardEvent) {
@@ -7,6 +9,5 @@ export function useChoiceKeys(root: Readonly<Ref<HTMLElement | null>>) {
     event.preventDefault()
     choice.click()
   }
-  onMounted(() => window.addEventListener('keydown', onKey))
-  onBeforeUnmount(() => window.removeEventListener('keydown', onKey))
+  useEventListener('keydown', onKey)
 }

@@ -1,6 +1,7 @@
 import type { SheetId } from '#drawing/boxes'
 import type { Drawing } from '#drawing/plan'
-import type { DrawnPart, StrokeAnswer, StrokeRequest } from '~/workers/strokes.worker'
+import { hire } from '~/workers/hire'
+import type { DrawnPart, StrokeWork } from '~/workers/strokes.worker'
 
 const sheets = new Map<string, Promise<Drawing>>()
 function loadSheet(id: SheetId): Promise<Drawing> {
@@ -29,31 +30,9 @@ export function useSheet(sheet: () => SheetId) {
   return drawing
 }
 
-let worker: Worker | undefined
-let last = 0
-const asked = new Map<number, (parts: DrawnPart[] | null) => void>()
-/** The worker has failed: what was asked is answered with nothing, and the next asks a new one. */
-function giveUpStrokes() {
-  worker?.terminate()
-  worker = undefined
-  for (const answer of asked.values()) answer(null)
-  asked.clear()
-}
-function askForStrokes(request: Omit<StrokeRequest, 'n'>): Promise<DrawnPart[] | null> {
-  if (!worker) {
-    worker = new Worker(new URL('../workers/strokes.worker.ts', import.meta.url), { type: 'module' })
-    worker.onerror = giveUpStrokes
-    worker.onmessage = ({ data }: MessageEvent<StrokeAnswer>) => {
-      asked.get(data.n)?.(data.parts)
-      asked.delete(data.n)
-    }
-  }
-  const n = ++last
-  return new Promise((resolve) => {
-    asked.set(n, resolve)
-    worker!.postMessage({ n, ...request } satisfies StrokeRequest)
-  })
-}
+const drawer = hire<StrokeWork>(
+  () => new Worker(new URL('../workers/strokes.worker.ts', import.meta.url), { type: 'module' }),
+)
 
 /**
  * A drawing and its hair, drawn again when the sheet or a state changes. Both are null until they
@@ -71,7 +50,8 @@ export function useDrawing(sheet: () => SheetId, states: () => Record<string, nu
     failed.value = false
     if (shown !== id) drawing.value = parts.value = null
     shown = id
-    const strokes = askForStrokes({ sheet: id, detail: detail(), states: { ...states() } })
+    const request = { sheet: id, detail: detail(), states: { ...states() } }
+    const strokes = drawer.ask((w) => w.strokes(request)).catch(() => null)
     const loaded = await loadSheet(id).catch(() => null)
     if (mine !== turn) return
     drawing.value = loaded

@@ -7,7 +7,8 @@ import type { DogFile } from '#shared/answers'
 import { happeningsOf, writeCalendar } from '#shared/calendar'
 import { writeDiaryCsv } from '#shared/diary-csv'
 import { writeRecordFile } from '#shared/record-file'
-import type { ZipAnswer, ZipRequest } from '~/workers/zip.worker'
+import { Dismissed, hire } from '~/workers/hire'
+import type { ZipWork } from '~/workers/zip.worker'
 
 /** The plan from today on, care and the visit, as iCalendar. */
 export function calendarOf(file: DogFile, plan: StretchPlan | null, coat: Coat, today: string): string {
@@ -67,15 +68,17 @@ export async function gatherAll(
 }
 
 /** Packs in a worker of our own: the content policy lets no worker be made from text. */
-function packed(files: Record<string, Uint8Array>, signal: AbortSignal): Promise<Uint8Array<ArrayBuffer>> {
-  const worker = new Worker(new URL('../workers/zip.worker.ts', import.meta.url), { type: 'module' })
-  return new Promise<Uint8Array<ArrayBuffer>>((resolve, reject) => {
-    signal.addEventListener('abort', () => reject(new Cancelled()))
-    worker.onerror = () => reject(new Error('The zip could not be made on this device.'))
-    worker.onmessage = ({ data }: MessageEvent<ZipAnswer>) =>
-      'bytes' in data
-        ? resolve(data.bytes)
-        : reject(new Error(`The zip could not be made on this device: ${data.problem}.`))
-    worker.postMessage({ files } satisfies ZipRequest)
-  }).finally(() => worker.terminate())
+async function packed(files: Record<string, Uint8Array>, signal: AbortSignal) {
+  const packer = hire<ZipWork>(
+    () => new Worker(new URL('../workers/zip.worker.ts', import.meta.url), { type: 'module' }),
+  )
+  signal.addEventListener('abort', packer.dismiss)
+  try {
+    return await packer.ask((w) => w.zip(files))
+  } catch (error) {
+    if (error instanceof Dismissed) throw new Cancelled()
+    throw new Error('The zip could not be made on this device.')
+  } finally {
+    packer.dismiss()
+  }
 }

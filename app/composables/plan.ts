@@ -1,8 +1,10 @@
+import { proxy } from 'comlink'
 import { latestEntry, planStands, standingPlan } from '#core/plan/standing'
 import type { FiledPlan, StretchPlan } from '#core/plan/standing'
 import type { Choices, Planned } from '#core/record/entries'
 import type { DogFile } from '#shared/answers'
-import type { PlanAnswer, PlanRequest } from '~/workers/plan.worker'
+import { hire, plainly } from '~/workers/hire'
+import type { PlanWork } from '~/workers/plan.worker'
 
 const bare = ({ id: _id, day: _day, ...rest }: FiledPlan): StretchPlan => rest
 
@@ -40,49 +42,57 @@ export function usePlan(file: Ref<DogFile | null>, today: Ref<string>, paused: R
     return entry.id
   }
 
-  /** Hands work to a worker of its own. @returns how to break it off */
-  function start(what: PlanRequest['what'], standing: StretchPlan | null, heard: (a: PlanAnswer) => void) {
-    const worker = new Worker(new URL('../workers/plan.worker.ts', import.meta.url), { type: 'module' })
-    worker.onmessage = ({ data }: MessageEvent<PlanAnswer>) => heard(data)
-    worker.onerror = () => heard({ kind: 'failed', why: 'no worker' })
-    const { profile, entries } = file.value!
-    const request: PlanRequest = { what, record: { profile, entries }, at: today.value, standing }
-    worker.postMessage(JSON.parse(JSON.stringify(request)))
-    return () => worker.terminate()
-  }
+  /** Each is let go when it has planned or weighed once. */
+  const hirePlanner = () =>
+    hire<PlanWork>(
+      () => new Worker(new URL('../workers/plan.worker.ts', import.meta.url), { type: 'module' }),
+    )
+  const recordNow = () => plainly({ profile: file.value!.profile, entries: file.value!.entries })
 
   let halt = () => {}
   /** Plans, and writes down what it comes to. Done once the first plan is written; refining goes on. */
-  function work(standing: StretchPlan | null, change?: string[]): Promise<void> {
+  async function work(standing: StretchPlan | null, change?: string[]): Promise<void> {
     halt()
-    return new Promise((resolve) => {
-      let first: Promise<string> | null = null
-      let over = false
-      const close = start('plan', standing, async (a) => {
-        if (a.kind === 'working') progress.value = a.progress
-        else if (a.kind === 'first') {
-          first = write(a.plan, change)
-          await first
-          resolve()
-        } else {
-          failed.value = a.kind === 'failed'
-          const id = await first
-          // Only if nobody has changed it since.
-          if (!over && a.kind === 'refined' && latest.value?.id === id) {
-            if (a.better || (a.plan.gap ?? 1) < (latest.value?.gap ?? 1)) await write(a.plan, change)
-          }
-          halt()
-        }
-      })
-      progress.value = 0
-      halt = () => {
-        over = true
-        close()
-        progress.value = null
-        halt = () => {}
-        resolve()
-      }
-    })
+    const planner = hirePlanner()
+    let over = false
+    const end = () => {
+      over = true
+      planner.dismiss()
+      progress.value = null
+      halt = () => {}
+    }
+    const fail = () => {
+      if (over) return
+      failed.value = true
+      end()
+    }
+    halt = end
+    progress.value = 0
+    try {
+      const [record, from] = [recordNow(), plainly(standing)]
+      const first = await planner.ask((p) => p.plan(record, today.value, from))
+      if (over) return
+      const id = await write(first, change)
+      if (over) return
+      void refine(planner, id, () => over, change).then(() => over || end(), fail)
+    } catch {
+      fail()
+    }
+  }
+  /** Writes the refined plan down where it is worth it, and only if nobody has changed the first since. */
+  async function refine(
+    planner: ReturnType<typeof hirePlanner>,
+    id: string,
+    over: () => boolean,
+    change?: string[],
+  ) {
+    const working = (share: number) => {
+      if (!over()) progress.value = share
+    }
+    const { plan: refined, better } = await planner.ask((p) => p.refine(proxy(working)))
+    failed.value = false
+    if (over() || latest.value?.id !== id) return
+    if (better || (refined.gap ?? 1) < (latest.value?.gap ?? 1)) await write(refined, change)
   }
 
   watch(
@@ -108,10 +118,15 @@ export function usePlan(file: Ref<DogFile | null>, today: Ref<string>, paused: R
       stopWeighing()
       stopWeighing = () => {}
       if (!now || now.gap !== undefined || weighed.value?.id === now.id) return
-      stopWeighing = start('weigh', bare(now), (a) => {
-        if (a.kind === 'weighed') weighed.value = { id: now.id, gap: a.gap }
-        stopWeighing()
-      })
+      const planner = hirePlanner()
+      stopWeighing = planner.dismiss
+      const [record, standing] = [recordNow(), plainly(bare(now))]
+      planner
+        .ask((p) => p.weigh(record, today.value, standing))
+        .then((gap) => (weighed.value = { id: now.id, gap }))
+        // Nothing is said of how near the best it is.
+        .catch(() => undefined)
+        .finally(planner.dismiss)
     },
     { immediate: true },
   )

@@ -1,13 +1,17 @@
+import { useTimeoutFn } from '@vueuse/core'
 import type { Room } from '#shared/answers'
+
+/** When forecasts still being worked out are asked for again, ms (judgement). */
+const STALE_AGAIN_MS = 800
 
 /** The groomer's room: who is signed in, and the dogs; null when nobody is. */
 export function useRoom() {
   const room = useState<Room | null>('room', () => null)
   const state = ref<'loading' | 'ready' | 'signed-out' | 'no-signal'>('loading')
-  let again: ReturnType<typeof setTimeout> | undefined
+  const { start: again, stop: rest } = useTimeoutFn(() => load(), STALE_AGAIN_MS, { immediate: false })
 
   async function load() {
-    clearTimeout(again)
+    rest()
     try {
       const answer = await ask('roomAnswer', '/api/room')
       if ('nobody' in answer) {
@@ -18,7 +22,7 @@ export function useRoom() {
       room.value = answer
       state.value = 'ready'
       // Forecasts still being worked out come a moment later.
-      if (room.value.dogs.some((d) => d.stale)) again = setTimeout(() => void load(), 800)
+      if (room.value.dogs.some((d) => d.stale)) again()
     } catch {
       state.value = 'no-signal'
     }
@@ -35,6 +39,5 @@ export function useRoom() {
     room.value = null
     state.value = 'signed-out'
   }
-  onBeforeUnmount(() => clearTimeout(again))
   return { room, state, load, leave, takeCarried }
 }

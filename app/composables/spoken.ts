@@ -1,16 +1,20 @@
+import { useSpeechSynthesis } from '@vueuse/core'
+
 /** Says a line through the browser's own voice, if there is one; a newer line cuts an older one off. */
 export function useSpoken(on: Ref<boolean>) {
-  const voice = import.meta.client && 'speechSynthesis' in window ? window.speechSynthesis : null
-  onBeforeUnmount(() => voice?.cancel())
-  watch(on, (now) => now || voice?.cancel())
+  const line = ref('')
+  const { isSupported, speak, stop } = useSpeechSynthesis(line, { lang: 'en' })
+  const hush = () => {
+    if (isSupported.value) stop()
+  }
+  watch(on, (now) => now || hush())
+  onBeforeUnmount(hush)
   return {
-    can: !!voice,
-    say(line: string) {
-      if (!on.value || !voice) return
-      voice.cancel()
-      const words = new SpeechSynthesisUtterance(line)
-      words.lang = 'en'
-      voice.speak(words)
+    can: isSupported,
+    say(words: string) {
+      if (!on.value || !isSupported.value) return
+      line.value = words
+      speak()
     },
   }
 }

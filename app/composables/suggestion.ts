@@ -1,7 +1,8 @@
 import { refDebounced } from '@vueuse/core'
 import type { Suggestion, VisitEntry } from '#core/care/next-visit'
 import type { DogRecord } from '#core/record/fold'
-import type { VisitAnswer, VisitRequest } from '~/workers/visit.worker'
+import { hire, plainly } from '~/workers/hire'
+import type { VisitWork } from '~/workers/visit.worker'
 
 /** How long a hand rests before it is worked out, ms. */
 const RESTS = 400
@@ -12,29 +13,14 @@ const RESTS = 400
  */
 export function useSuggestion(record: () => DogRecord, visit: Ref<VisitEntry | null>) {
   const suggestion = shallowRef<Suggestion | null>(null)
-  const asked = new Map<number, (s: Suggestion | null) => void>()
-  let worker: Worker | null = null
-  let n = 0
-
-  function stop() {
-    worker?.terminate()
-    worker = null
-    for (const answer of asked.values()) answer(null)
-    asked.clear()
-  }
+  const worker = hire<VisitWork>(
+    () => new Worker(new URL('../workers/visit.worker.ts', import.meta.url), { type: 'module' }),
+  )
   function ask(entry: VisitEntry): Promise<Suggestion | null> {
-    if (!worker) {
-      worker = new Worker(new URL('../workers/visit.worker.ts', import.meta.url), { type: 'module' })
-      worker.onerror = stop
-      worker.onmessage = ({ data }: MessageEvent<VisitAnswer>) => {
-        asked.get(data.n)?.(data.suggestion)
-        asked.delete(data.n)
-      }
-    }
     const { profile, entries } = record()
-    const request: VisitRequest = { n: ++n, record: { profile, entries }, visit: entry }
-    worker.postMessage(JSON.parse(JSON.stringify(request)))
-    return new Promise((answer) => asked.set(request.n, answer))
+    const [of, asked] = [plainly({ profile, entries }), plainly(entry)]
+    // Without one the day is the groomer's to give.
+    return worker.ask((w) => w.suggestVisit(of, asked)).catch(() => null)
   }
 
   let known: { entry: VisitEntry; of: DogRecord; answer: Promise<Suggestion | null> } | null = null
@@ -51,6 +37,6 @@ export function useSuggestion(record: () => DogRecord, visit: Ref<VisitEntry | n
   }
   const settled = refDebounced(visit, RESTS)
   watch([settled, record], () => latest(), { immediate: true })
-  onBeforeUnmount(stop)
+  onBeforeUnmount(worker.dismiss)
   return { suggestion, latest }
 }

@@ -1,3 +1,4 @@
+import { useBroadcastChannel, useIntervalFn } from '@vueuse/core'
 import { v7 as uuid } from 'uuid'
 import type { FactOf } from '#core/record/entries'
 import { regionOf } from '#core/coat/regions'
@@ -35,7 +36,8 @@ export function useTable(dogId: string) {
   let placePaused = 0
 
   /** Other pages on this device with the same session: what one does, the others see. */
-  const others = import.meta.client ? new BroadcastChannel(`grumbo-table-${dogId}`) : null
+  const others = useBroadcastChannel<string, string>({ name: `grumbo-table-${dogId}` })
+  const tellOthers = () => others.post(uuid())
 
   async function open() {
     const kept = (await keptTable(dogId)) ?? null
@@ -51,18 +53,13 @@ export function useTable(dogId: string) {
     if (away > LEFT_AFTER || away < 0) kept.paused += away
   }
   onMounted(open)
-  if (others)
-    others.onmessage = async () => {
-      // What was done there first, so that it is not taken for another device's.
-      await open()
-      for (const d of table.value?.done ?? []) own.add(d.entryId)
-      await record.reread()
-    }
-  const timer = import.meta.client ? setInterval(() => (tick.value = currentMs()), 500) : undefined
-  onBeforeUnmount(() => {
-    clearInterval(timer)
-    others?.close()
+  watch(others.data, async () => {
+    // What was done there first, so that it is not taken for another device's.
+    await open()
+    for (const d of table.value?.done ?? []) own.add(d.entryId)
+    await record.reread()
   })
+  useIntervalFn(() => (tick.value = currentMs()), 500)
 
   const queue = computed(() => {
     const t = table.value
@@ -140,7 +137,7 @@ export function useTable(dogId: string) {
     if (!table.value) return
     table.value.touched = currentMs()
     await keepTable(table.value)
-    others?.postMessage('changed')
+    tellOthers()
   }
   function nextPlace() {
     comfort.value = 'easy'
@@ -260,7 +257,7 @@ export function useTable(dogId: string) {
       ])
     await dropTable(dogId)
     table.value = null
-    others?.postMessage('changed')
+    tellOthers()
   }
 
   return {

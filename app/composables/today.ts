@@ -1,4 +1,4 @@
-import { useIntervalFn } from '@vueuse/core'
+import { useEventListener, useIntervalFn } from '@vueuse/core'
 
 /** What day it is where the device is, and the time as an entry gives it. */
 export const localDay = (at = currentInstant()) =>
@@ -10,15 +10,8 @@ export const localTime = (at = currentInstant()) =>
 export function useToday() {
   const day = ref(localDay())
   const look = () => (day.value = localDay())
-  let timer: ReturnType<typeof setInterval> | undefined
-  onMounted(() => {
-    timer = setInterval(look, 60_000)
-    document.addEventListener('visibilitychange', look)
-  })
-  onBeforeUnmount(() => {
-    clearInterval(timer)
-    document.removeEventListener('visibilitychange', look)
-  })
+  useIntervalFn(look, 60_000)
+  if (import.meta.client) useEventListener(document, 'visibilitychange', look)
   return day
 }
 

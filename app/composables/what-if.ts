@@ -1,6 +1,8 @@
+import { proxy } from 'comlink'
 import type { Question, Settings } from '#core/simulate/what-if'
 import type { Spread } from '#core/simulate/stretches'
-import type { WhatIfAnswer, WhatIfRequest } from '~/workers/what-if.worker'
+import { Dismissed, hire, plainly } from '~/workers/hire'
+import type { Played, WhatIfWork } from '~/workers/what-if.worker'
 
 /** How many stretches are played for each setting. */
 const RUNS = 10_000
@@ -15,51 +17,41 @@ export function useWhatIf() {
   /** Stopped by hand before it was through. */
   const stopped = ref(false)
   const failed = ref(false)
-  let worker: Worker | null = null
+  const worker = hire<WhatIfWork>(
+    () => new Worker(new URL('../workers/what-if.worker.ts', import.meta.url), { type: 'module' }),
+  )
   let n = 0
 
-  function ask(now: Settings, asked: Settings, surely: number) {
-    worker ??= new Worker(new URL('../workers/what-if.worker.ts', import.meta.url), { type: 'module' })
+  async function ask(now: Settings, asked: Settings, surely: number) {
     const mine = ++n
     progress.value = 0
     stopped.value = failed.value = false
     backwards.value = {}
-    worker.onmessage = ({ data }: MessageEvent<WhatIfAnswer>) => {
-      if (data.n !== mine) return
-      if (data.kind === 'played') {
-        spreads.value = { ...spreads.value, [data.which]: data.spread }
-        progress.value = data.done / data.of
-      } else if (data.kind === 'backwards')
-        backwards.value = { ...backwards.value, [data.question]: data.value }
+    if (JSON.stringify(now) === JSON.stringify(asked)) spreads.value = { ...spreads.value, asked: null }
+    const { profile, entries } = file.value
+    const request = plainly({ record: { profile, entries }, at: today.value, now, asked, runs: RUNS, surely })
+    const heard = (p: Played) => {
+      if (mine !== n) return
+      if (p.kind === 'backwards') backwards.value = { ...backwards.value, [p.question]: p.value }
       else {
-        progress.value = null
-        failed.value = data.kind === 'failed'
+        spreads.value = { ...spreads.value, [p.which]: p.spread }
+        progress.value = p.share
       }
     }
-    worker.onerror = () => {
-      stop()
-      failed.value = true
+    try {
+      await worker.ask((w) => w.play(request, proxy(heard)))
+    } catch (error) {
+      if (mine === n && !(error instanceof Dismissed)) failed.value = true
     }
-    const request: WhatIfRequest = {
-      n: mine,
-      record: { profile: toRaw(file.value.profile), entries: [...file.value.entries] },
-      at: today.value,
-      now,
-      asked,
-      runs: RUNS,
-      surely,
-    }
-    worker.postMessage(JSON.parse(JSON.stringify(request)))
-    if (JSON.stringify(now) === JSON.stringify(asked)) spreads.value = { ...spreads.value, asked: null }
+    if (mine === n) progress.value = null
   }
 
   function stop() {
-    worker?.terminate()
-    worker = null
+    worker.dismiss()
     n++
     progress.value = null
     stopped.value = true
   }
-  onBeforeUnmount(() => worker?.terminate())
+  onBeforeUnmount(worker.dismiss)
   return { spreads, backwards, progress, stopped, failed, ask, stop }
 }

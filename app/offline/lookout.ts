@@ -1,3 +1,4 @@
+import { useEventListener, useTimeoutFn } from '@vueuse/core'
 import type { Ref } from 'vue'
 import type { TroubleKind } from '~/words/trouble'
 import { waitMs } from './verdict'
@@ -23,7 +24,6 @@ export interface LookoutPort {
  * when a signal comes back. Only what is new comes over the wire.
  */
 export function keepLooking(port: LookoutPort) {
-  let timer: ReturnType<typeof setTimeout> | undefined
   let lookedAt = currentMs()
   let inVain = 0
   const rest = () => {
@@ -31,25 +31,25 @@ export function keepLooking(port: LookoutPort) {
     // Devices do not all come at once, and not often to a server that is not well.
     return inVain ? Math.max(usual, waitMs(inVain, null, Math.random())) : usual * (0.8 + 0.4 * Math.random())
   }
+  const { start: lookLater, stop: lookNoMore } = useTimeoutFn(() => look(), rest, { immediate: false })
   async function look() {
-    clearTimeout(timer)
+    lookNoMore()
     if (port.ready() && document.visibilityState !== 'hidden') {
       lookedAt = currentMs()
       await port.look()
       inVain = port.trouble.value ? inVain + 1 : 0
     }
-    clearTimeout(timer)
-    timer = setTimeout(() => void look(), rest())
+    lookLater()
   }
   const again = () => {
     if (document.visibilityState !== 'hidden' && Math.abs(currentMs() - lookedAt) >= AT_MOST_MS) void look()
   }
-  window.addEventListener('focus', again)
-  document.addEventListener('visibilitychange', again)
-  window.addEventListener('online', () => {
+  useEventListener('focus', again)
+  useEventListener(document, 'visibilitychange', again)
+  useEventListener('online', () => {
     inVain = 0
     port.signalIsBack()
     void look()
   })
-  timer = setTimeout(() => void look(), rest())
+  lookLater()
 }

@@ -1,3 +1,4 @@
+import { useTimeoutFn } from '@vueuse/core'
 import { defineStore } from 'pinia'
 import { v7 as uuid } from 'uuid'
 import type { Entry, Fact, FactOf } from '#core/record/entries'
@@ -47,7 +48,6 @@ export const useRecord = defineStore('record', () => {
   const pictureRefused = ref('')
   /** Photographs that have not gone up. */
   const pictures = ref<Picture[]>([])
-  let timer: ReturnType<typeof setTimeout> | undefined
 
   /** Taken out of the household is told; a session that merely ended has no more to say. */
   const whyOut = (error: unknown) =>
@@ -158,7 +158,7 @@ export const useRecord = defineStore('record', () => {
 
   /** Nothing of the dog in view stays: whoever saw it has signed out. */
   function close() {
-    clearTimeout(timer)
+    notAgain()
     file.value = null
     waiting.value = []
     pictures.value = []
@@ -227,7 +227,7 @@ export const useRecord = defineStore('record', () => {
   let sender: Promise<Sender> | undefined
   /** The sender is fetched when there is first something to send: with no signal nothing could go anyway. */
   async function send() {
-    clearTimeout(timer)
+    notAgain()
     if (signedOut.value || (!toSend().length && !pictures.value.length)) return
     try {
       sender ??= import('~/offline/sender').then(({ makeSender }) =>
@@ -254,22 +254,30 @@ export const useRecord = defineStore('record', () => {
         }),
       )
       const restMs = await (await sender).send()
-      if (restMs !== null) timer = setTimeout(() => void send(), restMs)
+      if (restMs !== null) sendAgainIn(restMs)
     } catch {
       // It could not be fetched.
       sender = undefined
       trouble.value = 'no-signal'
-      timer = setTimeout(() => void send(), FETCH_AGAIN_MS)
+      sendAgainIn(FETCH_AGAIN_MS)
     }
+  }
+  const restFor = ref(0)
+  const { start: rest, stop: notAgain } = useTimeoutFn(() => send(), restFor, { immediate: false })
+  function sendAgainIn(ms: number) {
+    restFor.value = ms
+    rest()
   }
   /** Something has waited a while. What goes up at once is not told: a line that comes and goes moves the page. */
   const lingers = ref(false)
-  let lingerTimer: ReturnType<typeof setTimeout> | undefined
+  const { start: linger, stop: lingerNoMore } = useTimeoutFn(() => (lingers.value = true), LINGERS_MS, {
+    immediate: false,
+  })
   watch(
     () => waiting.value.length + pictures.value.length > 0,
     (waits) => {
-      clearTimeout(lingerTimer)
-      if (waits) lingerTimer = setTimeout(() => (lingers.value = true), LINGERS_MS)
+      lingerNoMore()
+      if (waits) linger()
       else lingers.value = false
     },
   )

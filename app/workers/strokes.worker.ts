@@ -1,10 +1,10 @@
+import { expose } from 'comlink'
 import type { Drawing, Part } from '#drawing/plan'
 import { contourOf, strokesOf } from '#drawing/strokes'
 import type { Strokes } from '#drawing/strokes'
 
 /** Makes the hair of a drawing away from the page, and remembers each patch in each state. */
 export interface StrokeRequest {
-  n: number
   sheet: string
   detail: number
   /** State by patch name; a patch without one lies open. */
@@ -15,12 +15,6 @@ export interface DrawnPart {
   line: string
   tufts: string
 }
-export interface StrokeAnswer {
-  n: number
-  /** One for each layer of the drawing that is a part; null where they could not be drawn. */
-  parts: DrawnPart[] | null
-}
-
 /** A far leg or ear is drawn in the middle state: it is there, and says nothing. */
 const FAR_STATE = 2
 
@@ -51,14 +45,18 @@ function drawn(part: Part, { sheet, detail, states }: StrokeRequest): DrawnPart 
 const sheetOf = (id: string) =>
   remember(sheets, id, async () => (await (await fetch(`/coat-map/${id}.json`)).json()) as Drawing)
 
-self.onmessage = async ({ data }: MessageEvent<StrokeRequest>) => {
-  let parts: DrawnPart[] | null = null
-  try {
-    const drawing = await sheetOf(data.sheet)
-    parts = drawing.layers.flatMap((l) => ('part' in l ? [drawn(l.part, data)] : []))
-  } catch {
-    // Asked again it may be there: what failed is not remembered.
-    sheets.delete(data.sheet)
-  }
-  self.postMessage({ n: data.n, parts } satisfies StrokeAnswer)
+const work = {
+  /** One for each layer of the drawing that is a part. @throws Error where they could not be drawn */
+  async strokes(request: StrokeRequest): Promise<DrawnPart[]> {
+    try {
+      const drawing = await sheetOf(request.sheet)
+      return drawing.layers.flatMap((l) => ('part' in l ? [drawn(l.part, request)] : []))
+    } catch (error) {
+      // Asked again it may be there: what failed is not remembered.
+      sheets.delete(request.sheet)
+      throw error
+    }
+  },
 }
+export type StrokeWork = typeof work
+expose(work)

@@ -16,12 +16,15 @@ export async function ration(
 ) {
   let limiter = limiters.get(key)
   if (!limiter) {
+    const most = process.env.GRUMBO_RATION_TIMES ? points * Number(process.env.GRUMBO_RATION_TIMES) : points
     limiter = new RateLimiterPostgres({
       storeClient: connections(),
       tableName: 'rate_limits',
       tableCreated: true,
       keyPrefix: key.replace(/\W+/g, '-'),
-      points: process.env.GRUMBO_RATION_TIMES ? points * Number(process.env.GRUMBO_RATION_TIMES) : points,
+      points: most,
+      // Who has used theirs up is turned away without asking the database: it has others to answer.
+      inMemoryBlockOnConsumed: most,
       duration: seconds,
     })
     limiters.set(key, limiter)

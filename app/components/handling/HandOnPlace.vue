@@ -10,7 +10,6 @@ import type { Pt } from '#drawing/geometry'
 import { BRUSH, HAND } from '#drawing/hand'
 import { lieFrom } from '#drawing/lie'
 import { regionOfPatch } from '#drawing/patch-region'
-import { middleOf } from '#drawing/strokes'
 
 /**
  * Where the hand goes and how it lies, at a step of bringing a place along: near it, on it, round it, then
@@ -31,7 +30,7 @@ const seen = computed(() => {
     )
     if (!patch) continue
     const [x0, y0, x1, y1] = boundsOf(patch.poly)
-    const middle = middleOf(patch.poly)
+    const middle = patch.middle!
     const height = Math.max(LEAST, (y1 - y0) * 1.9, ((x1 - x0) * 1.7) / WIDE)
     const along = lieFrom(layer.part.arrows, 0).at(middle)
     const [bx, by, bw, bh] = BOXES[sheet.value]

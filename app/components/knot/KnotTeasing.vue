@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useIntervalFn } from '@vueuse/core'
 import { clock } from '~/words/numbers'
 
 /** Teasing, by the clock: how, what to mind, and how it ended. */
@@ -6,8 +7,7 @@ const props = defineProps<{ minutes: number; steps: readonly string[]; caution: 
 const emit = defineEmits<{ out: []; still: [] }>()
 const begun = currentMs()
 const now = ref(begun)
-const timer = setInterval(() => (now.value = currentMs()), 250)
-onBeforeUnmount(() => clearInterval(timer))
+useIntervalFn(() => (now.value = currentMs()), 250)
 const left = computed(() => Math.max(0, props.minutes * 60_000 - Math.max(0, now.value - begun)))
 </script>
 

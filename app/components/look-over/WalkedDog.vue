@@ -5,7 +5,6 @@ import { BOXES } from '#drawing/boxes'
 import type { BuildId } from '#drawing/builds'
 import type { Pt } from '#drawing/geometry'
 import type { Drawing } from '#drawing/plan'
-import { middleOf } from '#drawing/strokes'
 
 /**
  * The dog walked over from nose to tail: seven stops in order, the one in hand outlined where it
@@ -39,7 +38,7 @@ const stops = (drawing: Drawing) => {
     const mine = patches.filter((p) => names.includes(p.name))
     const outline = mine.map((p) => `M${p.poly.map((q) => `${q[0]} ${q[1]}`).join('L')}Z`).join('')
     const { from, to } = LEADERS[i]!
-    const middle = middleOf((patches.find((p) => p.name === from) ?? mine[0] ?? patches[0])!.poly)
+    const middle = (patches.find((p) => p.name === from) ?? mine[0] ?? patches[0])!.middle!
     const [sx, sy] = to
     const stands: Pt = [x + w * sx, y + h * sy]
     return { i, outline, middle, stands, label: stop.stop }

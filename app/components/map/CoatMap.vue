@@ -7,7 +7,6 @@ import type { SheetId } from '#drawing/boxes'
 import type { Pt } from '#drawing/geometry'
 import { regionOfPatch } from '#drawing/patch-region'
 import type { Drawing } from '#drawing/plan'
-import { middleOf } from '#drawing/strokes'
 import { placePlates } from './plates'
 import type { Plate } from './plates'
 
@@ -59,20 +58,21 @@ interface Spot {
 /** The regions of this view, each once, in the order of the map. */
 function spotsOf(drawing: Drawing, box: readonly number[]): Spot[] {
   const mirror = (p: Pt): Pt => (view.value === 'right' ? [2 * box[0]! + box[2]! - p[0], p[1]] : p)
-  const found = new Map<RegionId, Pt[][]>()
+  const found = new Map<RegionId, { patches: Pt[][]; middle: Pt }>()
   for (const layer of drawing.layers) {
     if (!('part' in layer) || layer.part.far) continue
     for (const patch of layer.part.patches) {
       const id = regionOfPatch(patch.name, side.value)
       if (!id || props.shades[id] === undefined) continue
-      found.set(id, [...(found.get(id) ?? []), patch.poly.map(mirror)])
+      const patches = [...(found.get(id)?.patches ?? []), patch.poly.map(mirror)]
+      found.set(id, { patches, middle: mirror(patch.middle!) })
     }
   }
-  return [...found].map(([id, patches]) => ({
+  return [...found].map(([id, { patches, middle }]) => ({
     id,
     patches,
+    middle,
     d: patches.map((poly) => `M${poly.map((p) => `${p[0]} ${p[1]}`).join('L')}Z`).join(''),
-    middle: middleOf(patches.at(-1)!),
   }))
 }
 

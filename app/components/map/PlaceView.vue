@@ -8,7 +8,6 @@ import { add, boundsOf, mul, rot, sub } from '#drawing/geometry'
 import type { Pt } from '#drawing/geometry'
 import { lieFrom } from '#drawing/lie'
 import { regionOfPatch } from '#drawing/patch-region'
-import { middleOf } from '#drawing/strokes'
 
 /** One place of the coat seen close, outlined, with arrows along the lie: which way to brush. */
 const props = defineProps<{ region: RegionId; build: BuildId; shades: Partial<Record<RegionId, number>> }>()
@@ -49,7 +48,7 @@ const seen = computed<Seen | null>(() => {
     )
     if (!patch) continue
     const [x0, y0, x1, y1] = boundsOf(patch.poly)
-    const middle = middleOf(patch.poly)
+    const middle = patch.middle!
     const height = Math.max(LEAST, (y1 - y0) * 1.7, ((x1 - x0) * 1.7) / WIDE)
     const at = mirror(middle)
     return {

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useEventListener } from '@vueuse/core'
 import { PauseIcon, PlayIcon } from '@heroicons/vue/24/outline'
 import { RadioGroup, RadioGroupLabel, RadioGroupOption } from '@headlessui/vue'
 import { COATS } from '#core/coat/coat-types'
@@ -99,8 +100,7 @@ function onKey(event: KeyboardEvent) {
   else return
   event.preventDefault()
 }
-onMounted(() => window.addEventListener('keydown', onKey))
-onBeforeUnmount(() => window.removeEventListener('keydown', onKey))
+useEventListener('keydown', onKey)
 </script>
 
 <template>

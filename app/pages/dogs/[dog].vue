@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useEventListener, useTimeoutFn } from '@vueuse/core'
 import { COATS } from '#core/coat/coat-types'
 import { coatOn } from '#core/record/fold'
 import { shadeOf, chanceOfMat } from '#core/record/odds'
@@ -64,27 +65,31 @@ const bodyMm = computed(() =>
 )
 useHead({ title: computed(() => (record.file ? `${record.file.profile.name} · Grumbo` : 'Grumbo')) })
 
+/** A letter after G within this is a section's, ms (judgement). */
+const ARMED_MS = 1_200
 /** G then a letter goes to a section; ? tells the keys. */
 const keysShown = ref(false)
-let armed = false
+const {
+  isPending: armed,
+  start: arm,
+  stop: disarm,
+} = useTimeoutFn(() => undefined, ARMED_MS, { immediate: false })
 function onKey(event: KeyboardEvent) {
   if (event.target instanceof HTMLElement && event.target.closest('input, textarea, select')) return
   if (event.ctrlKey || event.metaKey || event.altKey) return
   if (event.key === '?') keysShown.value = !keysShown.value
   else if (event.key === 'Escape') keysShown.value = false
   else if (event.key.toLowerCase() === 'g') {
-    armed = true
-    setTimeout(() => (armed = false), 1200)
-  } else if (armed) {
+    arm()
+  } else if (armed.value) {
     const section = SECTIONS.find((s) => s.key === event.key.toLowerCase())
-    armed = false
+    disarm()
     if (!section) return
     event.stopImmediatePropagation()
     void router.push(to(dogId.value, section.path))
   }
 }
-onMounted(() => window.addEventListener('keydown', onKey, true))
-onBeforeUnmount(() => window.removeEventListener('keydown', onKey, true))
+useEventListener('keydown', onKey, { capture: true })
 </script>
 
 <template>

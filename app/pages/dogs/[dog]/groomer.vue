@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useClipboard } from '@vueuse/core'
 import { LAW } from '#core/care/cautions'
 import { v7 as uuid } from 'uuid'
 import { draftNote } from '#core/care/note'
@@ -171,13 +172,9 @@ async function revoke(id: string) {
     problem.value = inWords(error)
   }
 }
-const copied = ref(false)
-async function copy() {
-  await navigator.clipboard.writeText(link.value).then(
-    () => (copied.value = true),
-    () => (copied.value = false),
-  )
-}
+/** How long it is said that a link was copied, ms (judgement). */
+const COPIED_MS = 4_000
+const { copy, copied } = useClipboard({ source: link, copiedDuring: COPIED_MS })
 const to = computed(() => live.value[0]?.groomer ?? (groomer.value.trim() || 'the groomer'))
 const { sayWhen, sayDate } = useInstants()
 </script>
@@ -209,7 +206,7 @@ const { sayWhen, sayDate } = useInstants()
             data-link
             @focus="($event.target as HTMLInputElement).select()"
           />
-          <button class="quiet" @click="copy">{{ copied ? 'Copied' : 'Copy' }}</button>
+          <button class="quiet" @click="copy()">{{ copied ? 'Copied' : 'Copy' }}</button>
         </p>
         <p class="mt-2">
           Or, for a room of theirs, this code: <b class="figure text-[18px]" data-code>{{ code }}</b>
