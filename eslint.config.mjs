@@ -47,6 +47,30 @@ export default tseslint.config(
     languageOptions: { parserOptions: { parser: tseslint.parser } },
   },
   {
+    name: 'promises',
+    files: ['{app,core,drawing,server,shared,demo,scripts,tests,post-room}/**/*.{ts,vue}'],
+    languageOptions: {
+      parserOptions: {
+        project: [
+          './core/tsconfig.json',
+          './tsconfig.node.json',
+          './.nuxt/tsconfig.app.json',
+          './.nuxt/tsconfig.server.json',
+          './.nuxt/tsconfig.shared.json',
+        ],
+        extraFileExtensions: ['.vue'],
+        tsconfigRootDir: import.meta.dirname,
+      },
+    },
+    rules: {
+      // What is begun and not waited for says so.
+      '@typescript-eslint/no-floating-promises': 'error',
+      '@typescript-eslint/no-misused-promises': ['error', { checksVoidReturn: false }],
+      '@typescript-eslint/await-thenable': 'error',
+      '@typescript-eslint/no-for-in-array': 'error',
+    },
+  },
+  {
     rules: {
       'no-console': ['error', { allow: ['error', 'warn'] }],
       eqeqeq: 'error',

@@ -4,7 +4,7 @@ const missing = computed(() => props.error.statusCode === 404)
 </script>
 
 <template>
-  <main class="mx-auto max-w-[440px] px-4 pt-24">
+  <main class="mx-auto max-w-110 px-4 pt-24">
     <h1>{{ missing ? 'There is nothing here' : 'That went wrong on our side' }}</h1>
     <p class="why mt-3">
       {{
@@ -13,8 +13,8 @@ const missing = computed(() => props.error.statusCode === 404)
           : 'What you had written down is safe. Try again in a moment.'
       }}
     </p>
-    <button class="act act-filled mt-8 w-full" @click="clearError({ redirect: '/' })">
+    <ActButton kind="filled" class="mt-8 w-full" @click="clearError({ redirect: '/' })">
       Back to the start
-    </button>
+    </ActButton>
   </main>
 </template>

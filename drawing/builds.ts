@@ -2,7 +2,7 @@ import { DROP_EARED, HAIR_LENGTH } from './side-data'
 import type { Arrow, Landmarks } from './plan'
 
 /** An ear is a part of its own, laid over the head: its outline, its lie, and the cut to its edge. */
-export interface Ear {
+interface Ear {
   corners: readonly number[]
   points: readonly (readonly [number, number, number])[]
   lie: readonly Arrow[]

@@ -9,7 +9,7 @@ import { CREASES, DROP_EARED, FAR_LEGS, SIDE_CORNERS, SIDE_CUTS, SIDE_LIE, SIDE_
 import { warpBetween } from './warp'
 
 /** Pixels to one height at the withers. */
-export const SCALE = 500
+const SCALE = 500
 const LEFT = 0.47
 const GROUND = 1.55
 

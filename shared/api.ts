@@ -7,18 +7,18 @@ import type { RefusedEntry } from './answers'
 
 /** What crosses the wire. Bodies are parsed with these on the server; their types serve both ends. */
 
-export const emailSchema = z
+const emailSchema = z
   .email('That is not an email address.')
   .max(254, 'That address is too long.')
   .transform((s) => s.toLowerCase())
 /** Length alone: long enough to be worth guessing at, short enough to hash. */
-export const passwordSchema = z
+const passwordSchema = z
   .string()
   .min(LEAST_PASSWORD, `A password wants ${LEAST_PASSWORD} characters or more.`)
   .max(200, 'A password is at most 200 characters.')
 
 /** Long enough for a year's visits. */
-export const MOST_SHARE_DAYS = 400
+const MOST_SHARE_DAYS = 400
 
 /** A zone by its own name, however it was spelled; a bare offset is none, for it knows no change of clocks. */
 const timeZoneSchema = z.string().transform((zone, context) => {
@@ -37,7 +37,10 @@ export const signUpBody = z.strictObject({
   password: passwordSchema,
   timeZone: timeZoneSchema,
 })
-export const signInBody = z.strictObject({ email: emailSchema, password: z.string().min(1).max(200) })
+export const signInBody = z.strictObject({
+  email: emailSchema,
+  password: z.string().min(1, 'Give the password.').max(200, 'A password is at most 200 characters.'),
+})
 
 /** A new dog comes with its first entries: the last visit, or the lengths as measured. */
 export const newDogBody = z.strictObject({
@@ -46,7 +49,7 @@ export const newDogBody = z.strictObject({
   entries: z.array(entrySchema).max(50),
 })
 export const profileBody = z.strictObject({ profile: profileSchema })
-export const MOST_ENTRIES_AT_ONCE = 500
+const MOST_ENTRIES_AT_ONCE = 500
 /** Entries are parsed one by one, so that one that is wrong keeps none of the others waiting. */
 export const entriesBody = z.strictObject({
   entries: z

@@ -5,15 +5,15 @@ import type { Entry } from '../core/record/entries'
 import { profileSchema } from '../core/record/profile'
 
 /** The version of the file this program writes. It reads this one and those before it. */
-export const RECORD_VERSION = 1
+const RECORD_VERSION = 1
 /** Most entries one file is read for: ten years of a diary and some over (judgement). */
-export const MOST_IN_FILE = 60_000
+const MOST_IN_FILE = 60_000
 
 /**
  * A dog's whole record as a file: everything shown is computed from it. Its JSON Schema is
  * `recordFileJsonSchema()`, published in docs/record-file.schema.json.
  */
-export const recordFileSchema = z.strictObject({
+const recordFileSchema = z.strictObject({
   format: z.literal('grumbo-record', 'This is not a record of Grumbo’s.'),
   version: z.literal(RECORD_VERSION),
   /** When it was written, an instant. */

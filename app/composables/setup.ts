@@ -2,36 +2,49 @@ import { v7 as uuid } from 'uuid'
 import type { CoatId } from '#core/coat/coat-types'
 import { COATS } from '#core/coat/coat-types'
 import { PART_IDS, REGIONS } from '#core/coat/regions'
-import type { PlaceId } from '#core/coat/regions'
 import { MAX_KG, MIN_KG } from '#core/coat/size'
 import { addDays } from '#core/record/day'
 import type { Entry } from '#core/record/entries'
+import { profileSchema } from '#core/record/profile'
 import type { Profile } from '#core/record/profile'
+import { z } from '#core/zod'
 import { lengthsAt, longestThatFits, weeklyMinutes } from '#core/plan/weekly'
 import type { Lengths } from '#core/plan/weekly'
 import type { NewDog } from '#shared/api'
 import type { Question } from '~/words/setup'
 
-/** The answers of setup as they stand, kept on this device so that a reload loses none. */
-export interface Answers {
-  name: string
-  sex: 'female' | 'male'
-  coat: CoatId | null
-  kg: string
-  unit: 'kg' | 'lb'
-  born: string
-  lastVisit: string
+/** The answers of setup as they stand, kept on this device so that a reload loses none; what cannot be read is asked again. */
+const answersSchema = z.object({
+  name: z.string().catch(''),
+  sex: profileSchema.shape.sex.catch('female'),
+  coat: profileSchema.shape.coat.nullable().catch(null),
+  kg: z.string().catch(''),
+  unit: z.enum(['kg', 'lb']).catch('kg'),
+  born: z.string().catch(''),
+  lastVisit: z.string().catch(''),
   /** No groomer yet, or nobody knows when: how long ago a comb last went through, days; null where there was a visit. */
-  combedDaysAgo: number | null
-  bodyMm: number
-  nextVisit: string
-  harnessHours: number
-  collarAllDay: boolean
-  minutes: number[]
-  hard: PlaceId[]
-  groomer: string
-  wish: string
+  combedDaysAgo: z.number().nullable().catch(null),
+  bodyMm: z.number().catch(20),
+  nextVisit: z.string().catch(''),
+  harnessHours: profileSchema.shape.harnessHours.catch(1),
+  collarAllDay: z.boolean().catch(false),
+  minutes: profileSchema.shape.minutes.catch([0, 10, 0, 10, 0, 30, 0]),
+  hard: profileSchema.shape.hard.catch([]),
+  groomer: z.string().catch(''),
+  wish: z.string().catch(''),
+})
+export type Answers = z.output<typeof answersSchema>
+/** @param kept what this device has of them, as it was written down */
+export function answersFrom(kept: string | null): Answers {
+  let read: unknown = null
+  try {
+    read = JSON.parse(kept ?? '{}')
+  } catch {
+    // Then there are none.
+  }
+  return answersSchema.catch(() => answersSchema.parse({})).parse(read)
 }
+export const freshAnswers = () => answersFrom(null)
 /** When a comb last went through, as an owner would say it, and the days it is taken for (judgement). */
 export const COMBED_AGO = [
   { days: 4, words: 'this week' },
@@ -43,25 +56,6 @@ const LONG_AGO_DAYS = 90
 
 export const KG_PER_LB = 0.45359237
 
-export const freshAnswers = (): Answers => ({
-  name: '',
-  sex: 'female',
-  coat: null,
-  kg: '',
-  unit: 'kg',
-  born: '',
-  lastVisit: '',
-  combedDaysAgo: null,
-  bodyMm: 20,
-  nextVisit: '',
-  harnessHours: 1,
-  collarAllDay: false,
-  minutes: [0, 10, 0, 10, 0, 30, 0],
-  hard: [],
-  groomer: '',
-  wish: '',
-})
-
 export const kilograms = (a: Answers): number | null => {
   const n = Number(String(a.kg).replace(',', '.'))
   if (!a.kg || !Number.isFinite(n)) return null
@@ -71,7 +65,7 @@ export const kilograms = (a: Answers): number | null => {
 /** South of the line by the zone's own name; elsewhere the seasons of the north. */
 const SOUTHERN =
   /^(Australia|Antarctica)\/|Auckland|Johannesburg|Buenos_Aires|Santiago|Sao_Paulo|Montevideo|Harare|Maputo/
-export function hemisphereHere(): Profile['hemisphere'] {
+function hemisphereHere(): Profile['hemisphere'] {
   return SOUTHERN.test(Intl.DateTimeFormat().resolvedOptions().timeZone) ? 'south' : 'north'
 }
 
@@ -180,3 +174,18 @@ export function problemOf(question: Question, a: Answers, today: string): { says
 
 export const usualBody = (coat: CoatId) => COATS[coat].usualMm.body
 export const inWeeks = (from: string, weeks: number) => addDays(from, weeks * 7)
+
+/** The field of a question that is written, where it is said what is wrong with it. */
+const WRITTEN: Partial<Record<Question, keyof Answers>> = {
+  weight: 'kg',
+  last: 'lastVisit',
+  next: 'nextVisit',
+}
+/** What is wrong, by field; nothing of what is only not given yet. */
+export function wrongOf(a: Answers, today: string): Partial<Record<keyof Answers, string>> {
+  const all = Object.entries(WRITTEN).map(([question, field]) => [
+    field,
+    problemOf(question as Question, a, today)?.says,
+  ])
+  return Object.fromEntries(all.filter(([, says]) => says)) as Partial<Record<keyof Answers, string>>
+}

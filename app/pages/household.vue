@@ -24,16 +24,16 @@ useHead({ title: 'Household · Grumbo' })
 </script>
 
 <template>
-  <main class="mx-auto max-w-[1280px] px-4 pt-6 pb-8 desk:px-10">
+  <main class="mx-auto max-w-320 px-4 pt-6 pb-8 desk:px-10">
     <div class="flex flex-wrap items-end justify-between gap-x-8 gap-y-2">
       <div class="min-w-0">
         <h1 class="break-words">{{ store.me?.household }}</h1>
         <p class="why mt-1 truncate">{{ store.me?.name }}, {{ store.me?.email }}</p>
       </div>
       <div class="flex flex-wrap gap-x-6">
-        <NuxtLink v-if="home" :to="`/dogs/${home}`" class="quiet">Back to today</NuxtLink>
-        <a v-if="postRoom" :href="postRoom" target="_blank" rel="noopener" class="quiet"
-          >The post room: mail of this demo</a
+        <ActButton v-if="home" :to="`/dogs/${home}`" kind="quiet">Back to today</ActButton>
+        <ActButton v-if="postRoom" :href="postRoom" target="_blank" rel="noopener" kind="quiet" tag="a"
+          >The post room: mail of this demo</ActButton
         >
       </div>
     </div>
@@ -42,15 +42,15 @@ useHead({ title: 'Household · Grumbo' })
         <HouseholdPortrait :dogs="store.me?.dogs ?? []" :home="household" />
       </template>
       <template #acts>
-        <NuxtLink v-if="store.me?.role === 'owner'" to="/setup" class="act act-filled w-full"
-          >Add a dog</NuxtLink
+        <ActButton v-if="store.me?.role === 'owner'" to="/setup" kind="filled" class="w-full"
+          >Add a dog</ActButton
         >
-        <p v-if="waiting" class="refusal mt-4">
+        <NoticeLine v-if="waiting" :role="undefined" class="mt-4">
           {{ waiting === 1 ? 'One entry or photograph has' : `${waiting} entries and photographs have` }} not
           gone up yet. Signing out now would lose them.
-        </p>
-        <p v-if="problem" class="refusal mt-3" role="alert">{{ problem }}</p>
-        <button class="act act-plain mt-3 w-full" :disabled="waiting > 0" @click="signOut">Sign out</button>
+        </NoticeLine>
+        <NoticeLine v-if="problem" class="mt-3">{{ problem }}</NoticeLine>
+        <ActButton class="mt-3 w-full" :disabled="waiting > 0" @click="signOut">Sign out</ActButton>
       </template>
     </HouseholdPeople>
   </main>

@@ -1,12 +1,11 @@
 <script setup lang="ts">
 import { leadShape } from '~/components/lead/lead'
+import { signInBody } from '#shared/api'
 
 /** What it is in a sentence, the map, and the way in. */
 const demo = useRuntimeConfig().public.demo
 const router = useRouter()
 const store = useMe()
-const email = ref('')
-const password = ref('')
 const problem = ref('')
 const busy = ref(false)
 
@@ -15,20 +14,23 @@ async function home() {
   const dog = me?.dogs[0]
   await router.replace(dog ? `/dogs/${dog.id}` : me ? '/setup' : '/')
 }
-async function enter(call: () => Promise<unknown>) {
+const signIn = useSchemaForm(signInBody, { email: '', password: '' }, async (body) => {
+  await api('/api/session', { method: 'POST', body })
+  await home()
+})
+async function lookRound() {
   busy.value = true
   problem.value = ''
   try {
-    await call()
+    await api('/api/demo', { method: 'POST', body: {} })
     await home()
   } catch (error) {
     problem.value = inWords(error)
-    busy.value = false
   }
+  busy.value = false
 }
-const signIn = () =>
-  enter(() => api('/api/session', { method: 'POST', body: { email: email.value, password: password.value } }))
-const lookRound = () => enter(() => api('/api/demo', { method: 'POST', body: {} }))
+/** Why the way in is not open: the demo's, the form's, or that somebody was signed out. */
+const why = computed(() => problem.value || signIn.problem.value || store.why)
 onMounted(async () => {
   if (await store.load()) await home()
 })
@@ -70,16 +72,11 @@ const CALLOUTS = [
 
 <template>
   <main
-    class="mx-auto flex min-h-dvh max-w-[1280px] flex-col px-4 pt-5 pb-4 desk:grid desk:grid-cols-[492px_minmax(0,1fr)] desk:gap-x-12 desk:px-10 desk:pt-7"
+    class="mx-auto flex min-h-dvh max-w-320 flex-col px-4 pt-5 pb-4 desk:grid desk:grid-cols-[492px_minmax(0,1fr)] desk:gap-x-12 desk:px-10 desk:pt-7"
   >
-    <p class="font-serif text-[28px] font-medium desk:col-span-2">Grumbo</p>
+    <p class="font-serif text-title font-medium desk:col-span-2">Grumbo</p>
     <div class="desk:col-start-2 desk:row-span-3 desk:row-start-2 desk:pt-6" aria-hidden="true">
-      <DogDrawing
-        v-slot="{}"
-        sheet="drop-eared"
-        :states="SHADES"
-        class="mx-auto max-w-[360px] desk:max-w-none"
-      >
+      <DogDrawing v-slot="{}" sheet="drop-eared" :states="SHADES" class="mx-auto max-w-90 desk:max-w-none">
         <g class="hidden desk:block">
           <g v-for="c in CALLOUTS" :key="c.words">
             <path :d="c.d" fill="none" stroke="var(--ink)" />
@@ -118,52 +115,54 @@ const CALLOUTS = [
       </p>
     </div>
     <div class="desk:pt-8">
-      <h1 class="mt-5 text-[33px] desk:text-[50px] desk:leading-[1.05]">
+      <h1 class="mt-5 text-show desk:text-clock desk:leading-[1.05]">
         What to comb today, for how long, and what to tell the groomer.
       </h1>
-      <p class="why mt-3 desk:mt-5 desk:text-[19px]">
+      <p class="why mt-3 desk:mt-5 desk:text-story">
         For a long-coated dog between two visits. Denser hair on the drawing means a mat is nearer.
       </p>
       <template v-if="demo">
-        <button
-          class="act act-filled mt-4 w-full text-[18px] desk:mt-6 desk:w-auto desk:px-7"
+        <ActButton
+          kind="filled"
+          class="mt-4 w-full text-story desk:mt-6 desk:w-auto desk:px-7"
           :disabled="busy"
           @click="lookRound"
         >
           Look round with Tansy, Wren and Pip
-        </button>
+        </ActButton>
         <p class="small mt-2">
           A made-up household on this machine. What you press there is kept until it is started fresh.
         </p>
-        <NuxtLink to="/sign-up" class="quiet mt-2">Start with your own dog, under three minutes</NuxtLink>
+        <ActButton to="/sign-up" kind="quiet" class="mt-2"
+          >Start with your own dog, under three minutes</ActButton
+        >
       </template>
-      <NuxtLink v-else to="/sign-up" class="act act-filled mt-4 w-full text-[18px] desk:w-auto desk:px-7"
-        >Start with your dog, under three minutes</NuxtLink
+      <ActButton v-else to="/sign-up" kind="filled" class="mt-4 w-full text-story desk:w-auto desk:px-7"
+        >Start with your dog, under three minutes</ActButton
       >
     </div>
-    <form class="mt-6 border-t border-ink pt-3 desk:mt-8" aria-label="Sign in" @submit.prevent="signIn">
+    <form
+      class="mt-6 border-t border-ink pt-3 desk:mt-8"
+      aria-label="Sign in"
+      novalidate
+      @submit.prevent="signIn.submit"
+    >
       <h2>Been here before</h2>
-      <div class="mt-1 grid gap-3 desk:grid-cols-[1fr_1fr_auto] desk:items-end">
-        <label
-          ><span class="small">email</span
-          ><input v-model="email" class="field" type="email" name="email" autocomplete="email" required
-        /></label>
-        <label
-          ><span class="small">password</span
-          ><input
-            v-model="password"
-            class="field"
-            type="password"
-            name="password"
-            autocomplete="current-password"
-            required
-        /></label>
-        <button class="act act-plain" :disabled="busy">Sign in</button>
+      <div class="mt-1 grid gap-3 desk:grid-cols-[1fr_1fr_auto] desk:items-start">
+        <SchemaField :of="signIn" name="email" label="email" type="email" autocomplete="email" />
+        <SchemaField
+          :of="signIn"
+          name="password"
+          label="password"
+          type="password"
+          autocomplete="current-password"
+        />
+        <ActButton type="submit" class="desk:mt-3" :disabled="busy || signIn.busy.value">Sign in</ActButton>
       </div>
-      <p v-if="problem || store.why" class="refusal mt-2" role="alert">{{ problem || store.why }}</p>
+      <NoticeLine v-if="why" class="mt-2">{{ why }}</NoticeLine>
       <p class="mt-1 flex flex-wrap items-center justify-between gap-x-6">
         <span class="small">A vet’s or groomer’s word comes before ours.</span>
-        <NuxtLink to="/room" class="quiet">I am a groomer</NuxtLink>
+        <ActButton to="/room" kind="quiet">I am a groomer</ActButton>
       </p>
     </form>
   </main>

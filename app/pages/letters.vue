@@ -42,11 +42,10 @@ useHead({ title: 'Letters · Grumbo', meta: [{ name: 'robots', content: 'noindex
 </script>
 
 <template>
-  <main class="mx-auto max-w-[440px] px-4 pt-16 pb-8">
-    <template v-if="ready && !isAddress">
-      <h1>This link does not open anything</h1>
-      <p class="why mt-3">It lost a letter on the way. Open it from the letter itself.</p>
-    </template>
+  <main class="mx-auto max-w-110 px-4 pt-16 pb-8">
+    <EmptyState v-if="ready && !isAddress" title="This link does not open anything">
+      <template #why>It lost a letter on the way. Open it from the letter itself.</template>
+    </EmptyState>
     <template v-else-if="ready">
       <h1>
         {{
@@ -65,20 +64,20 @@ useHead({ title: 'Letters · Grumbo', meta: [{ name: 'robots', content: 'noindex
             : 'Notes about a dog, and a reminder if one was asked for. Every letter has the way out at its end.'
         }}
       </p>
-      <p v-if="problem" class="refusal mt-3" role="alert">{{ problem }}</p>
-      <button
+      <NoticeLine v-if="problem" class="mt-3">{{ problem }}</NoticeLine>
+      <ActButton
         v-if="may !== true"
-        class="act mt-6 w-full text-[17px]"
-        :class="may === null ? 'act-filled' : 'act-plain'"
+        class="mt-6 w-full text-lead"
+        :kind="may === null ? 'filled' : 'plain'"
         :disabled="busy"
         @click="say(true)"
       >
         {{ may === null ? 'Yes, this address is mine' : 'Let them come again' }}
-      </button>
-      <button v-if="may !== false" class="act act-plain mt-3 w-full" :disabled="busy" @click="say(false)">
+      </ActButton>
+      <ActButton v-if="may !== false" class="mt-3 w-full" :disabled="busy" @click="say(false)">
         No letters to this address
-      </button>
-      <NuxtLink v-if="may" to="/" class="quiet mt-4 inline-block">To Grumbo</NuxtLink>
+      </ActButton>
+      <ActButton v-if="may" to="/" kind="quiet" class="mt-4 inline-block">To Grumbo</ActButton>
     </template>
   </main>
 </template>

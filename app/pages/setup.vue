@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useForm } from '@tanstack/vue-form'
 import { LAW } from '#core/care/cautions'
 import { COATS } from '#core/coat/coat-types'
 import type { CoatId } from '#core/coat/coat-types'
@@ -11,17 +12,27 @@ const router = useRouter()
 const store = useMe()
 const today = localDay()
 const STORE = 'setup'
-const a = reactive<Answers>(freshAnswers())
-const at = ref(0)
-onMounted(() => {
+const kept = () => {
   try {
-    Object.assign(a, JSON.parse(localStorage.getItem(STORE) ?? '{}'))
+    return localStorage.getItem(STORE)
   } catch {
-    // What cannot be read is asked again.
-    localStorage.removeItem(STORE)
+    return null
+  }
+}
+const form = useForm({
+  defaultValues: answersFrom(kept()),
+  validators: { onChange: ({ value }) => ({ fields: wrongOf(value, today) }) },
+})
+const a = modelOf<Answers>(form as never)
+const fields = { form, told: ref({}), mended: () => undefined }
+const at = ref(0)
+watch(a, (now) => {
+  try {
+    localStorage.setItem(STORE, JSON.stringify(now))
+  } catch {
+    // A browser that keeps nothing: the answers stand on the page.
   }
 })
-watch(a, (now) => localStorage.setItem(STORE, JSON.stringify(now)))
 
 const effect = computed(() => effectOf(a))
 const question = computed(() => QUESTIONS[at.value]!)
@@ -77,7 +88,7 @@ useHead({ title: 'Your dog · Grumbo' })
 </script>
 
 <template>
-  <main class="mx-auto flex min-h-dvh max-w-[480px] flex-col px-4 pt-2 desk:pt-8">
+  <main class="mx-auto flex min-h-dvh max-w-120 flex-col px-4 pt-2 desk:pt-8">
     <div class="flex min-h-12 items-center justify-between">
       <button class="flex min-h-12 items-center gap-2 pr-4 font-semibold" @click="back">
         <svg
@@ -96,21 +107,20 @@ useHead({ title: 'Your dog · Grumbo' })
       <span class="text-ink-2">question {{ at + 1 }} of {{ QUESTIONS.length }}</span>
     </div>
     <CombProgress :step="at + 1" :of="QUESTIONS.length" class="mt-1" />
-    <form class="flex flex-1 flex-col" @submit.prevent="next">
+    <form class="flex flex-1 flex-col" novalidate @submit.prevent="next">
       <h1 class="mt-4 break-words">{{ asked.title }}</h1>
       <p class="why mt-1">{{ asked.why }}</p>
       <div class="mt-4 flex-1">
         <template v-if="question === 'name'">
-          <label class="block"
-            ><span class="small">Name</span
-            ><input
-              v-model="a.name"
-              class="field !text-[22px]"
-              maxlength="40"
-              name="dog"
-              autocomplete="off"
-              required
-          /></label>
+          <SchemaField
+            :of="fields"
+            name="name"
+            input-name="dog"
+            label="Name"
+            large
+            maxlength="40"
+            autocomplete="off"
+          />
           <ChoiceRow
             v-model="a.sex"
             class="mt-6"
@@ -125,15 +135,16 @@ useHead({ title: 'Your dog · Grumbo' })
         <CoatQuestion v-else-if="question === 'coat'" :coat="a.coat" :by-hand="byHand" @pick="pickCoat" />
 
         <div v-else-if="question === 'weight'" class="flex items-end gap-3">
-          <label class="flex-1"
-            ><span class="small">Weight</span
-            ><input
-              v-model="a.kg"
-              class="field !text-[22px]"
-              inputmode="decimal"
-              name="weight"
-              autocomplete="off"
-          /></label>
+          <SchemaField
+            :of="fields"
+            name="kg"
+            input-name="weight"
+            label="Weight"
+            large
+            class="flex-1"
+            inputmode="decimal"
+            autocomplete="off"
+          />
           <ChoiceRow
             v-model="a.unit"
             class="w-32"
@@ -145,26 +156,33 @@ useHead({ title: 'Your dog · Grumbo' })
           />
         </div>
 
-        <label v-else-if="question === 'born'" class="block"
-          ><span class="small">Month of birth</span
-          ><input v-model="a.born" class="field" type="month" name="born" :max="today.slice(0, 7)"
-        /></label>
+        <SchemaField
+          v-else-if="question === 'born'"
+          :of="fields"
+          name="born"
+          label="Month of birth"
+          type="month"
+          :max="today.slice(0, 7)"
+        />
 
         <template v-else-if="question === 'last'">
-          <label class="block"
-            ><span class="small">Day of the last visit</span
-            ><input v-model="a.lastVisit" class="field" type="date" name="last" :max="today"
-          /></label>
+          <SchemaField
+            :of="fields"
+            name="lastVisit"
+            input-name="last"
+            label="Day of the last visit"
+            type="date"
+            :max="today"
+          />
           <div class="mt-3 flex flex-wrap gap-2">
-            <button
+            <ActButton
               v-for="w in [1, 2, 4, 6, 8]"
               :key="w"
-              type="button"
-              class="act act-plain !min-h-12"
+              class="!min-h-12"
               @click="a.lastVisit = inWeeks(today, -w)"
             >
               {{ w === 1 ? 'a week' : `${w} weeks` }} ago
-            </button>
+            </ActButton>
           </div>
           <template v-if="!a.lastVisit">
             <h2 class="mt-7 border-t border-rule pt-3">None yet, or nobody knows?</h2>
@@ -186,20 +204,23 @@ useHead({ title: 'Your dog · Grumbo' })
         <BodyLength v-else-if="question === 'length'" v-model="a.bodyMm" />
 
         <template v-else-if="question === 'next'">
-          <label class="block"
-            ><span class="small">Day of the next visit</span
-            ><input v-model="a.nextVisit" class="field" type="date" name="next" :min="today"
-          /></label>
+          <SchemaField
+            :of="fields"
+            name="nextVisit"
+            input-name="next"
+            label="Day of the next visit"
+            type="date"
+            :min="today"
+          />
           <div class="mt-3 flex flex-wrap gap-2">
-            <button
+            <ActButton
               v-for="w in [4, 6, 8, 12]"
               :key="w"
-              type="button"
-              class="act act-plain !min-h-12"
+              class="!min-h-12"
               @click="a.nextVisit = onFrom(w).day"
             >
               {{ onFrom(w).on ? `${w} weeks after` : `in ${w} weeks` }}
-            </button>
+            </ActButton>
           </div>
         </template>
 
@@ -211,12 +232,8 @@ useHead({ title: 'Your dog · Grumbo' })
             :choices="[0, 1, 2, 4, 8].map((h) => ({ value: h, words: h ? String(h) : 'none' }))"
           />
           <label class="mt-6 flex min-h-14 items-center gap-3"
-            ><input
-              v-model="a.collarAllDay"
-              type="checkbox"
-              class="size-6 accent-[var(--due)]"
-              name="collar"
-            />A collar stays on all day</label
+            ><input v-model="a.collarAllDay" type="checkbox" class="size-6 accent-due" name="collar" />A
+            collar stays on all day</label
           >
         </template>
 
@@ -225,30 +242,26 @@ useHead({ title: 'Your dog · Grumbo' })
         <HardPlaces v-else-if="question === 'hard'" v-model="a.hard" />
 
         <template v-else>
-          <label class="block"
-            ><span class="small">Groomer’s name</span
-            ><input v-model="a.groomer" class="field" maxlength="40" name="groomer" autocomplete="off"
-          /></label>
-          <label class="mt-5 block"
-            ><span class="small">What you would like of them</span
-            ><input
-              v-model="a.wish"
-              class="field"
-              maxlength="200"
-              name="wish"
-              autocomplete="off"
-              placeholder="Body at 13 mm, short behind the ears"
-          /></label>
+          <SchemaField :of="fields" name="groomer" label="Groomer’s name" maxlength="40" autocomplete="off" />
+          <SchemaField
+            :of="fields"
+            name="wish"
+            label="What you would like of them"
+            class="mt-5"
+            maxlength="200"
+            autocomplete="off"
+            placeholder="Body at 13 mm, short behind the ears"
+          />
           <p class="mt-6 flex gap-2 font-semibold text-caution"><CautionMark class="shrink-0" />{{ LAW }}</p>
         </template>
-        <p v-if="refusal?.says" class="refusal mt-3" role="alert">{{ refusal.says }}</p>
-        <p v-if="problem" class="refusal mt-3" role="alert">{{ problem }}</p>
+
+        <NoticeLine v-if="problem" class="mt-3">{{ problem }}</NoticeLine>
       </div>
 
       <div class="sticky bottom-0 -mx-4 mt-4 border-t border-ink bg-paper px-4 pt-3 pb-4">
         <p
           v-if="effect && a.coat"
-          class="font-serif text-[19px] leading-snug font-medium"
+          class="font-serif text-story leading-snug font-medium"
           aria-live="polite"
           data-effect
         >
@@ -267,17 +280,12 @@ useHead({ title: 'Your dog · Grumbo' })
         </p>
         <FittingLengths v-if="question === 'minutes' && a.coat" :answers="a" class="mt-2" />
         <div class="mt-2 flex gap-3">
-          <button
-            v-if="question === 'coat'"
-            type="button"
-            class="act act-plain flex-1"
-            @click="byHand = !byHand"
-          >
+          <ActButton v-if="question === 'coat'" class="flex-1" @click="byHand = !byHand">
             {{ byHand ? 'Look again' : 'I cannot tell' }}
-          </button>
-          <button class="act act-filled flex-[1.6] text-[17px]" :disabled="busy || !!refusal">
+          </ActButton>
+          <ActButton kind="filled" type="submit" class="flex-[1.6] text-lead" :disabled="busy || !!refusal">
             {{ label }}
-          </button>
+          </ActButton>
         </div>
       </div>
     </form>

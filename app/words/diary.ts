@@ -52,7 +52,7 @@ export function placesOfFact(what: Fact): PlaceId[] | null {
 export const sayHandled = (place: HandledId) => (place === 'table' ? 'The table' : placeRow(place).plural)
 
 const CLOSED = { vet: 'the vet has seen it', well: 'it is well', mistaken: 'it was nothing' }
-export const sayTidy = (tidy: TidyId) => (tidy === 'neatening' ? 'Neatening' : CARE[tidy].label)
+const sayTidy = (tidy: TidyId) => (tidy === 'neatening' ? 'Neatening' : CARE[tidy].label)
 const sayTidied = (t: FactOf<'tidy'>) =>
   [
     t.nails ?? 'done',

@@ -45,8 +45,8 @@ const HOLDS: Record<CoatId, number> = {
 
 /** A household dryer as commonly sold, W (judgement); another dries in proportion to its power. */
 export const USUAL_WATTS = 1800
-export const LEAST_WATTS = 300
-export const MOST_WATTS = 4000
+const LEAST_WATTS = 300
+const MOST_WATTS = 4000
 
 /** What is wrong with a dryer of this power; null when nothing is. */
 export function dryerProblem(watts: number): string | null {

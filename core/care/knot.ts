@@ -53,7 +53,7 @@ const NEAR_PRIVATES: readonly PlaceId[] = ['under-tail', 'belly', 'inner-thigh']
 export const nearPrivates = (region: RegionId) => NEAR_PRIVATES.includes(regionOf(region).place)
 
 /** Mats in one place, and over the dog, that are many. */
-export const MANY_MATS = { inPlace: 3, overDog: 9 } as const
+const MANY_MATS = { inPlace: 3, overDog: 9 } as const
 
 /** Longest a knot is teased before it is left, minutes: a few (judgement), and at danger places one. */
 export const TEASE_LIMIT = { usual: 3, danger: 1 } as const

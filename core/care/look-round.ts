@@ -38,5 +38,3 @@ export const ROUND: readonly { stop: string; look: string; where: readonly Spot[
     where: ['under-tail', 'tail-base', 'tail'],
   },
 ]
-/** Minutes it takes. */
-export const LOOK_OVER_MINUTES = 1

@@ -1,5 +1,5 @@
 /** Parts of water to one of conditioner: to begin with, and for a dry coat (judgement). */
-export const MIST_PARTS = { usual: 125, dry: 50 } as const
+const MIST_PARTS = { usual: 125, dry: 50 } as const
 const LEAST_ML = 20
 const MOST_ML = 2000
 

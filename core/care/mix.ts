@@ -1,8 +1,8 @@
 /** Most parts of water a label is taken to ask for (judgement): more was a slip of the finger. */
 const MOST_PARTS = 500
 /** Bottles and jugs an owner mixes in, ml (judgement). */
-export const LEAST_BOTTLE_ML = 20
-export const MOST_BOTTLE_ML = 5000
+const LEAST_BOTTLE_ML = 20
+const MOST_BOTTLE_ML = 5000
 
 export interface Mix {
   productMl: number

@@ -8,7 +8,7 @@ import { dayAndMonth, sayDay } from '../record/say-day'
 import { stretchStart } from '../record/stretch-start'
 import { timeline } from '../record/timeline'
 
-export type DatedCheck = DatedFact & { what: FactOf<'check'> }
+type DatedCheck = DatedFact & { what: FactOf<'check'> }
 
 /** One thing to tell the groomer about a place, newest first in its list. */
 export interface PlaceStory {

@@ -17,10 +17,10 @@ export interface DayExposure {
   puppyChange: boolean
 }
 
-export const HARNESS_PER_HOUR = 0.25
-export const HARNESS_MOST = 3
+const HARNESS_PER_HOUR = 0.25
+const HARNESS_MOST = 3
 export const COLLAR_FACTOR = 1.5
-export const GARMENT_FACTOR = 2
+const GARMENT_FACTOR = 2
 export const WET_FACTOR = 3
 export const SHED_FACTOR = 1.8
 export const PUPPY_FACTOR = 2
@@ -54,7 +54,7 @@ export function shedsIn(coat: CoatType, month: number, hemisphere: Hemisphere): 
 }
 
 /** Puppy-to-adult coat change, months of age (memory). */
-export const PUPPY_CHANGE_MONTHS = [6, 14] as const
+const PUPPY_CHANGE_MONTHS = [6, 14] as const
 export function changesCoat(coat: CoatType, ageMonths: number | null): boolean {
   if (!coat.puppyChange || ageMonths === null) return false
   return ageMonths >= PUPPY_CHANGE_MONTHS[0] && ageMonths <= PUPPY_CHANGE_MONTHS[1]

@@ -10,8 +10,8 @@ export type PartId = (typeof PART_IDS)[number]
 
 export type Side = 'left' | 'right'
 export type KnotClass = 'hot' | 'rubbing' | 'moving' | 'calm'
-export type Group = 'head' | 'neck' | 'body' | 'front' | 'rear'
-export type View = 'side' | 'under' | 'head'
+type Group = 'head' | 'neck' | 'body' | 'front' | 'rear'
+type View = 'side' | 'under' | 'head'
 export type Cover = 'harness' | 'collar' | 'coat' | 'swim' | 'rain' | 'grass'
 
 /** Relative readiness to knot, κ. Over the forty-one regions they sum to 81 (judgement). */

@@ -6,7 +6,7 @@ import type { FactOf } from './entries'
 import type { Comfort, Finding } from './findings'
 
 /** Knots known to be there and left in: how many, and the chances of each being at each stage now. */
-export interface LeftIn {
+interface LeftIn {
   count: number
   stages: Stages
 }

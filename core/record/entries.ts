@@ -27,7 +27,7 @@ const comfort = z.enum(COMFORT_IDS, 'Comfort is easy, fidgety or stopped.')
 const finding = z.enum(FINDING_IDS, 'A finding is glides, snag, knot, mat, felt or refused.')
 
 /** What the owner decides about the days to come; the planner keeps to it. */
-export const choicesSchema = z.strictObject({
+const choicesSchema = z.strictObject({
   /** Days without a session. */
   blocked: z.array(daySchema).max(400),
   /** Minutes on single days, other than the week's. */
@@ -54,13 +54,12 @@ const words = someText(200)
 const someWords = words.min(1, 'Say what.')
 
 /** What a groomer says this owner may do at home, and was shown. */
-export const allowsSchema = z.strictObject({
+const allowsSchema = z.strictObject({
   setting: z.enum(SETTINGS),
   taught: z.array(z.enum(TAUGHT)).max(TAUGHT.length),
   /** May try a single mat, as shown. */
   mats: z.boolean(),
 })
-export type Allows = z.infer<typeof allowsSchema>
 
 /** What can be recorded of a day. Each kind is one thing that happens to a coat. */
 export const factSchema = z.discriminatedUnion('kind', [

@@ -39,7 +39,7 @@ export const minutesSchema = z
   .max(MOST_MINUTES, `A day takes ${MOST_MINUTES} minutes at most.`)
 
 /** How an owner works, as far as they have said so. */
-export const habitsSchema = z
+const habitsSchema = z
   .strictObject({
     /** Which way the lines go. */
     lines: z.enum(LINES),

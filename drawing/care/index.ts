@@ -5,7 +5,7 @@ import { earHanging, eyeClose, faceFront } from './head'
 import type { CarePanel } from './plate'
 import { rear, teethCutThrough } from './rear'
 
-export type { CareKey, CarePanel } from './plate'
+export type { CarePanel } from './plate'
 
 /** Every care drawing, by the name of the file it is kept in. */
 export const CARE_DRAWINGS: Record<string, () => CarePanel> = {

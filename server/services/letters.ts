@@ -12,7 +12,7 @@ import { addresses, mails } from '../db/schema'
  * What letters there are: to confirm an address; a dog's link and code to a groomer; a note; a reminder.
  * The first two may go to an address that nobody has confirmed yet; they are few.
  */
-export type LetterKind = 'confirm' | 'invitation' | 'note' | 'reminder'
+type LetterKind = 'confirm' | 'invitation' | 'note' | 'reminder'
 const FIRST: readonly LetterKind[] = ['confirm', 'invitation']
 
 /** Most letters a day on behalf of a household or a room, and to one address; of the first kind fewer (judgement). */
@@ -37,10 +37,10 @@ export type Posted = 'posted' | 'not-confirmed' | 'stopped' | 'too-many'
 export const site = () => process.env.GRUMBO_ADDRESS ?? ''
 
 /** What stands for an address in a link of a letter to it: only whoever reads its letters has it. */
-export const addressToken = (email: string) =>
+const addressToken = (email: string) =>
   `${Buffer.from(email).toString('base64url')}.${keyed('letters', email).toString('base64url')}`
 /** @returns the address, or null where the token is none of ours */
-export function addressOf(token: string): string | null {
+function addressOf(token: string): string | null {
   const [name = '', proof = ''] = token.split('.')
   const email = Buffer.from(name, 'base64url').toString('utf8')
   return hashEqual(keyed('letters', email), Buffer.from(proof, 'base64url')) ? email : null

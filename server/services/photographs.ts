@@ -51,7 +51,7 @@ async function oneOfFew<T>(work: () => Promise<T>): Promise<T> {
  * Decodes a picture and writes it anew: upright, at most `MOST_SIDE` px, with nothing of what a camera
  * notes beside it. @throws 415 when it is not a picture, 413 when it is too large
  */
-export async function reEncode(bytes: Buffer) {
+async function reEncode(bytes: Buffer) {
   if (!bytes.length) throw refuse(415, NOT_A_PICTURE)
   const picture = sharp(bytes, { limitInputPixels: MOST_PIXELS, failOn: 'error' })
   const {
@@ -106,7 +106,7 @@ export async function photographOf(householdId: string, dogId: string, id: strin
  * A photograph of the diary as a share shows it: what the owner took back is not there, nor what lies
  * before a share's stretch, but for what was sent along with a note and goes on standing in the thread.
  */
-export async function sharedPhotograph(share: LinkHolder, id: string) {
+async function sharedPhotograph(share: LinkHolder, id: string) {
   const { householdId, dogId, scope } = share
   const [dog, visits, told, household, thread] = await Promise.all([
     dogOf(householdId, dogId),

@@ -13,7 +13,7 @@ import { nextReminder } from './reminder-hour'
 import { todayIn } from './today-in'
 
 /** What the plan has for today that has not been done; null when there is nothing to be reminded of. */
-export function reminderOf({ profile, entries }: DogRecord, today: Day): string | null {
+function reminderOf({ profile, entries }: DogRecord, today: Day): string | null {
   const session = standingPlan({ profile, entries })?.sessions.find((s) => s.day === today)
   const combed = timeline(entries).some((f) => f.day === today && f.what.kind === 'check')
   if (!session?.places.length || combed) return null

@@ -31,7 +31,7 @@ function profileFor(scope: Scope, profile: Profile): Profile {
 }
 
 /** Who speaks for a household: its first owner. */
-export async function ownerOf(householdId: string): Promise<string> {
+async function ownerOf(householdId: string): Promise<string> {
   const [row] = await db()
     .select({ name: accounts.name })
     .from(accounts)

@@ -10,7 +10,7 @@ import { groomers, shares } from '../db/schema'
 import { mailInvitation } from './note-mail'
 
 /** A code that nobody used has run out after so many days (judgement). */
-export const CODE_DAYS = 14
+const CODE_DAYS = 14
 const ofDog = (householdId: string, dogId: string) =>
   and(eq(shares.householdId, householdId), eq(shares.dogId, dogId))
 const live = (now: Date) => and(isNull(shares.revoked), gt(shares.expires, now))

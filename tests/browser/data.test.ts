@@ -124,7 +124,7 @@ describe('out', () => {
       URL.createObjectURL = (b) => { const r = new FileReader(); r.onload = () => (window.handed = r.result.split(',')[1]); r.readAsDataURL(b); return was.call(URL, b) }`)
     // Nothing to pack with: said, and nothing saved.
     await page.driver.executeScript(
-      `window.Packs = Worker; window.Worker = class { constructor() { setTimeout(() => this.onerror?.()) } postMessage() {} terminate() {} }`,
+      `window.Packs = Worker; window.Worker = class { constructor() { setTimeout(() => this.onerror?.(new Event('error'))) } postMessage() {} addEventListener() {} removeEventListener() {} terminate() {} }`,
     )
     await page.press('Everything, with photographs')
     await page.says('The zip could not be made on this device. Nothing was saved.')

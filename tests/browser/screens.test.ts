@@ -233,7 +233,7 @@ it('setup, every question: nothing axe minds, nothing sideways', async () => {
   await page.type('[name=dog]', 'Moss')
   await page.press('Next')
   await page.press('Tight curl')
-  const on = () => page.driver.executeScript(`document.querySelector('form button:not([type])').click()`)
+  const on = () => page.driver.executeScript(`document.querySelector('form button[type=submit]').click()`)
   for (const words of [
     'How heavy',
     'born',
@@ -349,7 +349,7 @@ describe('controls', () => {
         globalThis.noHair = true
         globalThis.Worker = function (url, options) {
           if (!globalThis.noHair || !String(url).includes('strokes')) return new Theirs(url, options)
-          const dead = { postMessage() { setTimeout(() => dead.onerror?.(new Event('error'))) }, terminate() {} }
+          const dead = { postMessage() { setTimeout(() => dead.onerror?.(new Event('error'))) }, terminate() {}, addEventListener() {}, removeEventListener() {} }
           return dead
         }`,
     })

@@ -7,7 +7,7 @@ import type { Chosen, Instance } from '../../core/plan/best/instance'
  * last (z), which days it stops at (x), which days are open (y), and for what is refused, an open day
  * between two stops.
  */
-export function programOf(instance: Instance): string {
+function programOf(instance: Instance): string {
   const { units, days, limit, setup, minutes, cost, spaced } = instance
   const nodes = nodesOf(instance)
   const end = nodes - 1

@@ -140,7 +140,7 @@ export class Page {
   }
   /** The form's own button, once it says so and can be pressed. */
   async submit(words: string) {
-    const css = 'form button:not([type])'
+    const css = 'form button[type=submit]'
     await this.until(
       async () => (await this.text(css)).startsWith(words) && (await (await this.find(css)).isEnabled()),
       `the form does not offer ${words}`,

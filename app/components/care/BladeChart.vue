@@ -23,7 +23,7 @@ const inchOf = (blade: string) => BLADES.find((b) => b.id === blade)?.inch
         </option>
       </select>
     </label>
-    <table class="mt-2 w-full text-[15px]">
+    <table class="mt-2 w-full text-body">
       <caption class="small text-left">
         Grows back by
         {{

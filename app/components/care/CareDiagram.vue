@@ -62,7 +62,7 @@ const described = computed(() =>
       <button
         v-for="(name, i) in names"
         :key="name"
-        class="min-h-11 border-b-[2.5px] text-[15px]"
+        class="min-h-11 border-b-[2.5px] text-body"
         :class="i === shown ? 'border-due font-semibold' : 'border-transparent text-ink-2'"
         :aria-pressed="i === shown"
         @click="shown = i"
@@ -94,12 +94,12 @@ const described = computed(() =>
     </div>
     <div v-else class="min-h-60" role="status"><p class="why">Drawing it</p></div>
     <figcaption v-if="panel" class="mt-3">
-      <b class="block font-serif text-[17px] font-medium">{{ panel.title }}</b>
+      <b class="block font-serif text-lead font-medium">{{ panel.title }}</b>
       <ol class="mt-1 border-t border-rule desk:columns-2 desk:gap-6" aria-hidden="true">
         <li
           v-for="(k, i) in panel.keys"
           :key="k.words"
-          class="grid break-inside-avoid grid-cols-[26px_1fr] border-b border-rule py-1.5 text-[15px]"
+          class="grid break-inside-avoid grid-cols-[26px_1fr] border-b border-rule py-1.5 text-body"
         >
           <b class="font-semibold" :style="{ color: COLOURS[k.kind] }">{{ i + 1 }}</b>
           <span

@@ -69,7 +69,7 @@ async function write() {
     @done="stage = 'log'"
     @stop="stage = 'log'"
   />
-  <form v-else-if="stage === 'log'" class="max-w-[560px]" @submit.prevent="write">
+  <form v-else-if="stage === 'log'" class="max-w-140" @submit.prevent="write">
     <h1 class="pt-1 desk:pt-4">How long was it left?</h1>
     <p class="why mt-2">
       What you leave empty stays as it was, and so do elbows, hocks, flanks, feet and under the tail: no
@@ -92,23 +92,25 @@ async function write() {
       />
       mm
     </label>
-    <p v-if="wrong" class="refusal mt-2" role="alert">{{ wrong }}</p>
-    <button class="act act-filled mt-4 w-full" :disabled="!!wrong || !given.length">Write the clip in</button>
-    <button type="button" class="quiet mt-2" @click="stage = 'ready'">Not done: write nothing</button>
+    <NoticeLine v-if="wrong" class="mt-2">{{ wrong }}</NoticeLine>
+    <ActButton kind="filled" type="submit" class="mt-4 w-full" :disabled="!!wrong || !given.length"
+      >Write the clip in</ActButton
+    >
+    <ActButton kind="quiet" class="mt-2" @click="stage = 'ready'">Not done: write nothing</ActButton>
   </form>
   <div v-else class="desk:grid desk:grid-cols-[minmax(0,1fr)_330px] desk:gap-10">
     <section aria-label="A body clip at home">
       <h1 class="pt-1 desk:pt-0">A body clip at home</h1>
       <p class="why mt-2">It is the groomer’s trade and wants practice. This helps it go safely.</p>
       <p v-if="written" class="mt-2 flex items-center gap-4" role="status">
-        Written in as a clip at home.<button class="quiet" @click="undo">Undo</button>
+        Written in as a clip at home.<ActButton kind="quiet" @click="undo">Undo</ActButton>
       </p>
       <div v-if="gate.answer !== 'not-set'" class="mt-2 flex flex-wrap items-center gap-1.5">
         <span class="mr-1 text-ink-2">Not today if</span>
         <button
           v-for="n in ['dirty', 'fidgety'] as const"
           :key="n"
-          class="min-h-11 rounded border px-2.5 text-[15px] font-semibold"
+          class="min-h-11 rounded border px-2.5 text-body font-semibold"
           :class="said === n ? 'border-caution text-caution' : 'border-edge'"
           :aria-pressed="said === n"
           @click="said = said === n ? null : n"
@@ -128,19 +130,18 @@ async function write() {
       <p class="mt-2 flex gap-2 font-semibold text-caution">
         <CautionMark class="shrink-0" />Never a blade at {{ listed(near) }}.
       </p>
-      <button
+      <ActButton
         v-if="gate.answer === 'yes'"
-        class="act act-filled mt-3 w-full text-[17px]"
+        kind="filled"
+        class="mt-3 w-full text-lead"
         @click="stage = 'run'"
       >
         Start
-      </button>
-      <button v-else-if="toComb.length" class="act act-filled mt-3 w-full text-[17px]" @click="comb">
+      </ActButton>
+      <ActButton v-else-if="toComb.length" kind="filled" class="mt-3 w-full text-lead" @click="comb">
         Comb {{ toComb.length > 8 ? (she ? 'her' : 'him') + ' through' : plural(toComb.length, 'place') }}
-      </button>
-      <NuxtLink v-else :to="`/dogs/${file.id}/tidies`" class="act act-plain mt-3 w-full"
-        >To the tidies</NuxtLink
-      >
+      </ActButton>
+      <ActButton v-else :to="`/dogs/${file.id}/tidies`" class="mt-3 w-full">To the tidies</ActButton>
       <CareDiagram :names="drawings" class="mt-5" />
     </section>
     <section aria-label="Lengths" class="mt-6 desk:mt-0">
@@ -151,10 +152,10 @@ async function write() {
       <h2 class="border-b border-ink pb-1">In this order</h2>
       <ol>
         <li v-for="(s, i) in steps" :key="s.id" class="grid grid-cols-[26px_1fr] border-b border-rule py-1.5">
-          <span class="figure text-[18px] text-due">{{ i + 1 }}</span>
+          <span class="figure text-story text-due">{{ i + 1 }}</span>
           <span
             ><b class="font-semibold">{{ s.act }}</b>
-            <span class="why block text-[15px]">{{ s.how }}</span></span
+            <span class="why block text-body">{{ s.how }}</span></span
           >
         </li>
       </ol>

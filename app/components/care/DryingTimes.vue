@@ -83,7 +83,7 @@ const figures = computed(() => ({
         :choices="KINDS"
         @update:model-value="(d: Dryer | undefined) => d && emit('dryer', d)"
       />
-      <label v-if="dryer === 'household'" class="flex items-center gap-1 text-[15px]"
+      <label v-if="dryer === 'household'" class="flex items-center gap-1 text-body"
         ><input
           v-model="typed"
           name="watts"
@@ -93,7 +93,7 @@ const figures = computed(() => ({
         W</label
       >
     </div>
-    <p v-if="problem" class="refusal" role="alert">{{ problem }}</p>
+    <NoticeLine v-if="problem">{{ problem }}</NoticeLine>
     <InkChart
       type="rangeBar"
       :height="130"
@@ -104,7 +104,7 @@ const figures = computed(() => ({
       lies="rows"
       :figures="figures"
     />
-    <p class="why mt-3 text-[15px]">
+    <p class="why mt-3 text-body">
       {{
         cold ? `Counted as for cold or damp weather${invented ? ', which is invented here' : ''}. ` : ''
       }}With the lie for flat, against it for fluffy. A household dryer is no way to dry a dense coat before

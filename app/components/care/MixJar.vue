@@ -23,7 +23,7 @@ const waves = (from: number, to: number) =>
 
 <template>
   <div class="min-w-0">
-    <svg viewBox="0 0 104 162" class="h-[150px]" aria-hidden="true">
+    <svg viewBox="0 0 104 162" class="h-37.5" aria-hidden="true">
       <g fill="none" stroke="var(--ink)" stroke-width="1.8" stroke-linejoin="round">
         <path d="M2 4L10 12V150Q10 156 16 156H88Q94 156 94 150V8" />
         <path v-for="i in 4" :key="i" :d="`M${84} ${156 - i * 30}H94`" stroke-width="1.2" />
@@ -47,9 +47,9 @@ const waves = (from: number, to: number) =>
         fill="none"
       />
     </svg>
-    <p class="figure text-[19px]">{{ amount(totalMl) }}</p>
+    <p class="figure text-story">{{ amount(totalMl) }}</p>
     <b class="font-semibold">{{ name }} mix</b>
-    <label class="flex items-center gap-1 text-[15px]">
+    <label class="flex items-center gap-1 text-body">
       label 1 to
       <input
         v-model="parts"
@@ -58,9 +58,9 @@ const waves = (from: number, to: number) =>
         class="h-11 w-11 border-b border-edge bg-transparent text-center"
       />
     </label>
-    <p v-if="mix" class="text-[15px]" :data-mix="name">
+    <p v-if="mix" class="text-body" :data-mix="name">
       {{ amount(mix.productMl) }} of it<br />{{ amount(mix.waterMl) }} water
     </p>
-    <p v-else class="refusal text-[14px]" role="alert">{{ problem }}</p>
+    <NoticeLine v-else class="text-side">{{ problem }}</NoticeLine>
   </div>
 </template>

@@ -29,9 +29,9 @@ const next = () => (last.value ? emit('done') : (at.value += 1))
 </script>
 
 <template>
-  <div ref="root" class="mx-auto flex min-h-[78dvh] max-w-[620px] flex-col" data-run>
+  <div ref="root" class="mx-auto flex min-h-[78dvh] max-w-155 flex-col" data-run>
     <div class="flex min-h-14 items-center justify-between gap-3 border-b border-rule">
-      <p class="font-serif text-[17px]">{{ title }}</p>
+      <p class="font-serif text-lead">{{ title }}</p>
       <p class="small">{{ at + 1 }} of {{ steps.length }}</p>
     </div>
     <ul v-if="step.cautions.length" class="mt-3 grid gap-1.5" data-cautions>
@@ -44,18 +44,13 @@ const next = () => (last.value ? emit('done') : (at.value += 1))
     <p v-if="step.tool" class="mt-2"><b class="font-semibold">In hand:</b> {{ step.tool }}</p>
     <CareDiagram v-if="drawings?.length" :names="drawings" class="mt-4" />
     <div class="flex-1" />
-    <div class="sticky bottom-[60px] -mx-4 mt-3 bg-paper px-4 desk:static desk:mx-0 desk:px-0">
-      <button data-choice class="act act-filled min-h-16 w-full text-[18px]" @click="next">
+    <div class="sticky bottom-15 -mx-4 mt-3 bg-paper px-4 desk:static desk:mx-0 desk:px-0">
+      <ActButton data-choice kind="filled" class="min-h-16 w-full text-story" @click="next">
         {{ last ? 'Done' : 'Next' }}
-      </button>
-      <button
-        v-if="step.vetIf"
-        data-choice
-        class="act act-plain mt-2 w-full !text-vet"
-        @click="emit('vet', step.vetIf)"
-      >
+      </ActButton>
+      <ActButton v-if="step.vetIf" data-choice class="mt-2 w-full !text-vet" @click="emit('vet', step.vetIf)">
         <VetMark class="shrink-0" />{{ step.vetIf }}: stop
-      </button>
+      </ActButton>
       <div class="flex items-center justify-between">
         <button
           class="min-h-14 font-semibold"

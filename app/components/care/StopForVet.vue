@@ -11,7 +11,7 @@ const writeIn = () => write({ kind: 'concern', where: props.where, seen: ['red']
 </script>
 
 <template>
-  <div class="max-w-[560px]" data-to-vet>
+  <div class="max-w-140" data-to-vet>
     <h1 class="flex items-start gap-3 pt-1 text-vet desk:pt-4">
       <VetMark class="mt-1 shrink-0" />Stop here and ring the vet
     </h1>
@@ -21,12 +21,10 @@ const writeIn = () => write({ kind: 'concern', where: props.where, seen: ['red']
     </p>
     <p v-if="written" class="mt-4 flex min-h-11 items-center gap-4" role="status">
       <span>{{ sayWhere(where) }}, written in. It leads Today until it is closed.</span>
-      <button class="quiet" @click="undo">Undo</button>
+      <ActButton kind="quiet" @click="undo">Undo</ActButton>
     </p>
-    <button v-else class="act act-filled mt-5 w-full" @click="writeIn">Write it in</button>
-    <NuxtLink :to="`/dogs/${file.id}/look-over`" class="act act-plain mt-3 w-full"
-      >What to read out to them</NuxtLink
-    >
-    <button class="quiet mt-2" @click="emit('back')">It was not so: back to the tidy</button>
+    <ActButton v-else kind="filled" class="mt-5 w-full" @click="writeIn">Write it in</ActButton>
+    <ActButton :to="`/dogs/${file.id}/look-over`" class="mt-3 w-full">What to read out to them</ActButton>
+    <ActButton kind="quiet" class="mt-2" @click="emit('back')">It was not so: back to the tidy</ActButton>
   </div>
 </template>

@@ -99,16 +99,16 @@ const when = (care: CareId) => {
     <h2 class="border-b border-ink pb-1">Looked at between</h2>
     <p v-if="written" class="flex min-h-11 items-center gap-4" role="status">
       <span>{{ written.says }}, written in.</span>
-      <button class="quiet" @click="undo">Undo</button>
+      <ActButton kind="quiet" @click="undo">Undo</ActButton>
     </p>
     <ul>
       <li v-for="r in rows" :key="r.care" class="border-b border-rule py-2" :data-care="r.care">
         <p class="flex items-baseline justify-between gap-3">
-          <span class="font-serif text-[18px] font-medium">{{ r.label }}</span>
+          <span class="font-serif text-story font-medium">{{ r.label }}</span>
           <span class="small">{{ when(r.care) }}</span>
         </p>
-        <p class="text-[14.5px] text-ink-2">{{ r.how }}</p>
-        <p class="flex gap-1.5 text-[14.5px] font-semibold text-caution">
+        <p class="text-side text-ink-2">{{ r.how }}</p>
+        <p class="flex gap-1.5 text-side font-semibold text-caution">
           <CautionMark class="shrink-0" />{{ CARE_CAUTIONS[r.caution] }}
         </p>
         <p v-if="waits(r)" class="flex gap-1.5 font-semibold text-vet" role="status">
@@ -119,7 +119,7 @@ const when = (care: CareId) => {
           <button
             v-for="p in r.presses"
             :key="p.words"
-            class="min-h-11 rounded border border-edge px-3 text-[15px] font-semibold"
+            class="min-h-11 rounded border border-edge px-3 text-body font-semibold"
             @click="press(r, p)"
           >
             {{ p.words }}
@@ -127,8 +127,8 @@ const when = (care: CareId) => {
         </div>
       </li>
       <li class="py-2">
-        <NuxtLink :to="`/dogs/${file.id}/look-over`" class="act act-plain w-full"
-          >Look {{ she ? 'her' : 'him' }} over, one minute</NuxtLink
+        <ActButton :to="`/dogs/${file.id}/look-over`" class="w-full"
+          >Look {{ she ? 'her' : 'him' }} over, one minute</ActButton
         >
       </li>
     </ul>

@@ -36,23 +36,23 @@ const pick = (id: TrimId | 'clip') => emit('pick', id)
         v-for="r in rows"
         :key="r.id"
         class="border-b border-rule"
-        :class="picked === r.id ? 'desk:-ml-3 desk:border-l-[3px] desk:border-l-due desk:pl-[9px]' : ''"
+        :class="picked === r.id ? 'desk:-ml-3 desk:border-l-3 desk:border-l-due desk:pl-2.25' : ''"
       >
         <button
-          class="block min-h-[68px] w-full py-2 text-left"
+          class="block min-h-17 w-full py-2 text-left"
           :aria-current="picked === r.id ? 'true' : undefined"
           :data-tidy="r.id"
           @click="pick(r.id)"
         >
           <span class="flex items-baseline justify-between gap-3">
-            <span class="font-serif text-[18px] font-medium">{{ TRIM_WORDS[r.id].label }}</span>
-            <b class="text-[14px]" :class="r.overdue ? 'font-semibold text-due' : 'font-normal text-ink-2'">{{
+            <span class="font-serif text-story font-medium">{{ TRIM_WORDS[r.id].label }}</span>
+            <b class="text-side" :class="r.overdue ? 'font-semibold text-due' : 'font-normal text-ink-2'">{{
               when(r.due.day)
             }}</b>
           </span>
           <span class="mt-1 grid grid-cols-[1fr_96px] items-center gap-2">
             <GrownLock :share="r.share" :due="r.overdue" />
-            <span class="text-right text-[14px]">{{ mm(r.mm) }} of {{ mm(r.of) }} mm</span>
+            <span class="text-right text-side">{{ mm(r.mm) }} of {{ mm(r.of) }} mm</span>
           </span>
         </button>
       </li>
@@ -63,10 +63,10 @@ const pick = (id: TrimId | 'clip') => emit('pick', id)
           @click="pick('neatening')"
         >
           <span
-            ><span class="font-serif text-[18px] font-medium">Neatening</span
+            ><span class="font-serif text-story font-medium">Neatening</span
             ><span class="small block">hocks, tail flag, outline</span></span
           >
-          <span class="text-[14px] text-ink-2">left to {{ groomer }}</span>
+          <span class="text-side text-ink-2">left to {{ groomer }}</span>
         </button>
       </li>
       <li v-if="file.profile.coat !== 'smooth'" class="border-b border-rule">
@@ -76,7 +76,7 @@ const pick = (id: TrimId | 'clip') => emit('pick', id)
           @click="pick('clip')"
         >
           <span
-            ><span class="font-serif text-[18px] font-medium">A body clip at home</span
+            ><span class="font-serif text-story font-medium">A body clip at home</span
             ><span class="small block">instead of a visit, or between two</span></span
           >
         </button>

@@ -204,7 +204,7 @@ const teach = (t: TaughtId, on: boolean) =>
     :seen="seen"
     @back="stage = 'ready'"
   />
-  <div v-else-if="stage === 'log'" class="max-w-[560px]">
+  <div v-else-if="stage === 'log'" class="max-w-140">
     <p v-if="bandOn" class="flex gap-2 pt-2 font-semibold text-caution" role="alert">
       <CautionMark class="shrink-0" />The band comes off first, from both ears. {{ CARE_CAUTIONS.band }}
     </p>
@@ -231,21 +231,21 @@ const teach = (t: TaughtId, on: boolean) =>
         class="h-11 w-32 border-b border-edge bg-transparent"
       />
     </label>
-    <p v-if="lengthWrong" class="refusal mt-2" role="alert">{{ lengthWrong }}</p>
+    <NoticeLine v-if="lengthWrong" class="mt-2">{{ lengthWrong }}</NoticeLine>
     <EvenUp v-if="tidy === 'ears' || tidy === 'face'" class="mt-4" @sides="sides = $event" />
     <div class="mt-4 grid gap-2">
-      <button
+      <ActButton
         v-for="w in WAS"
         :key="w.was"
-        class="act w-full"
-        :class="w.was === 'right' ? 'act-filled' : 'act-plain'"
+        class="w-full"
+        :kind="w.was === 'right' ? 'filled' : 'plain'"
         :disabled="!!lengthWrong"
         @click="write(w.was)"
       >
         {{ w.words }}
-      </button>
+      </ActButton>
     </div>
-    <button class="quiet mt-2" @click="stage = 'ready'">Not done: write nothing</button>
+    <ActButton kind="quiet" class="mt-2" @click="stage = 'ready'">Not done: write nothing</ActButton>
   </div>
   <div v-else class="desk:grid desk:grid-cols-[minmax(0,1fr)_330px] desk:gap-10">
     <section :aria-label="words.label">
@@ -253,7 +253,7 @@ const teach = (t: TaughtId, on: boolean) =>
       <p class="why mt-2">{{ why }}</p>
       <p v-if="written" class="mt-2 flex min-h-11 flex-wrap items-center gap-x-4" role="status">
         <span>Written in. {{ written.says }}</span
-        ><button class="quiet" @click="undo">Undo</button>
+        ><ActButton kind="quiet" @click="undo">Undo</ActButton>
       </p>
       <div v-if="concern" class="mt-3 border-y border-vet py-2" role="alert" data-blocked>
         <p class="flex gap-2 font-semibold text-vet">
@@ -261,11 +261,11 @@ const teach = (t: TaughtId, on: boolean) =>
           until the vet has seen it.
         </p>
         <p class="mt-1">{{ readOut(file, concern, today) }}</p>
-        <NuxtLink :to="`/dogs/${file.id}/look-over`" class="quiet">To the look-over</NuxtLink>
+        <ActButton :to="`/dogs/${file.id}/look-over`" kind="quiet">To the look-over</ActButton>
       </div>
       <template v-else>
         <fieldset class="mt-3 border-t border-rule pt-2">
-          <legend class="float-left text-[14px] text-ink-2">What you may use</legend>
+          <legend class="float-left text-side text-ink-2">What you may use</legend>
           <p class="small mb-1 text-right">a vet’s or groomer’s word comes first</p>
           <ChoiceRow
             :model-value="habits.setting"
@@ -296,20 +296,20 @@ const teach = (t: TaughtId, on: boolean) =>
                 maxlength="40"
                 class="h-11 w-full border-b border-edge bg-transparent"
             /></label>
-            <button class="act act-plain !min-h-11" :disabled="!taughtBy.trim()">That one</button>
+            <ActButton type="submit" class="!min-h-11" :disabled="!taughtBy.trim()">That one</ActButton>
           </form>
           <div v-if="habits.setting === 'taught'" class="mt-1">
             <label v-for="t in TAUGHT" :key="t" class="flex min-h-11 items-center gap-2">
               <input
                 type="checkbox"
-                class="size-5 accent-[var(--due)]"
+                class="size-5 accent-due"
                 :checked="shown(t)"
                 @change="teach(t, ($event.target as HTMLInputElement).checked)"
               />
               {{ TAUGHT_WORDS[t] }}
             </label>
           </div>
-          <p v-if="problem" class="refusal" role="alert">{{ problem }}</p>
+          <NoticeLine v-if="problem">{{ problem }}</NoticeLine>
         </fieldset>
         <ChoiceRow
           v-if="tidy === 'ears' && cuts && !habits.ears"
@@ -326,7 +326,7 @@ const teach = (t: TaughtId, on: boolean) =>
             <button
               v-for="(n, id) in NOT_TODAY"
               :key="id"
-              class="min-h-11 rounded border px-2.5 text-[15px] font-semibold"
+              class="min-h-11 rounded border px-2.5 text-body font-semibold"
               :class="against === id ? 'border-caution text-caution' : 'border-edge'"
               :aria-pressed="against === id"
               @click="said = said === id ? null : id"
@@ -345,14 +345,15 @@ const teach = (t: TaughtId, on: boolean) =>
         <p class="mt-2 flex gap-2 font-semibold text-caution">
           <CautionMark class="shrink-0" />Never a blade at {{ listed(near) }}.
         </p>
-        <button
+        <ActButton
           v-if="!against"
-          class="act act-filled sticky bottom-[68px] z-10 mt-3 w-full text-[17px] desk:static"
+          kind="filled"
+          class="sticky bottom-17 z-10 mt-3 w-full text-lead desk:static"
           @click="stage = 'run'"
         >
           {{ `Start: ${runSteps[1]?.act.toLowerCase()}` }}
-        </button>
-        <NuxtLink v-else :to="`/dogs/${file.id}`" class="act act-plain mt-3 w-full">Back to today</NuxtLink>
+        </ActButton>
+        <ActButton v-else :to="`/dogs/${file.id}`" class="mt-3 w-full">Back to today</ActButton>
         <CareDiagram :names="drawings" class="mt-5" />
       </template>
     </section>
@@ -365,16 +366,16 @@ const teach = (t: TaughtId, on: boolean) =>
           class="grid grid-cols-[26px_1fr] border-b border-rule py-2"
           :data-step="s.id"
         >
-          <span class="figure text-[18px]" :class="s.mine ? 'text-due' : 'text-ink-3'">{{ i + 1 }}</span>
+          <span class="figure text-story" :class="s.mine ? 'text-due' : 'text-ink-3'">{{ i + 1 }}</span>
           <span>
             <span
               v-for="c in s.mine ? s.cautions : []"
               :key="c"
-              class="flex gap-1.5 text-[14px] font-semibold text-caution"
+              class="flex gap-1.5 text-side font-semibold text-caution"
               ><CautionMark class="shrink-0" />{{ CARE_CAUTIONS[c] }}</span
             >
             <b class="font-semibold" :class="s.mine ? '' : 'text-ink-2'">{{ s.act }}</b>
-            <span class="why block text-[15px]">{{ s.mine ? s.how : `for ${groomer}, as you are set` }}</span>
+            <span class="why block text-body">{{ s.mine ? s.how : `for ${groomer}, as you are set` }}</span>
           </span>
         </li>
       </ol>
@@ -383,7 +384,9 @@ const teach = (t: TaughtId, on: boolean) =>
       </p>
       <EvenUp v-if="cuts && (tidy === 'ears' || tidy === 'face')" class="mt-5" @sides="sides = $event" />
       <details v-if="cuts && tidy === 'sanitary'" class="mt-4 border-t border-rule">
-        <summary class="quiet cursor-pointer">What a blade leaves, and how it grows back</summary>
+        <ActButton kind="quiet" tag="summary" class="cursor-pointer"
+          >What a blade leaves, and how it grows back</ActButton
+        >
         <BladeChart rear :growth="growth" :allowed="allowed" class="pb-2" />
       </details>
       <div v-if="last" class="mt-5">

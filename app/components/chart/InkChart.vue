@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ActButton } from '#components'
 import { usePreferredDark } from '@vueuse/core'
 import { Disclosure, DisclosureButton, DisclosurePanel } from '@headlessui/vue'
 import type { ApexOptions } from 'apexcharts'
@@ -100,7 +101,7 @@ const through = computed(() => {
 
 <template>
   <figure class="m-0" data-chart>
-    <p class="small min-h-[20px] text-right text-due" aria-hidden="true">
+    <p class="small min-h-5 text-right text-due" aria-hidden="true">
       {{ shown === null ? '' : says[shown] }}
     </p>
     <div
@@ -143,7 +144,7 @@ const through = computed(() => {
     <p v-else class="why" role="status">The chart could not be fetched; its figures stand here.</p>
     <span class="sr-only" role="status">{{ shown === null ? '' : says[shown] }}</span>
     <Disclosure v-slot="{ open }" :key="String(missing)" :default-open="missing">
-      <DisclosureButton class="quiet !min-h-9 text-[14px]">{{
+      <DisclosureButton :as="ActButton" kind="quiet" class="!min-h-9 text-side">{{
         open ? 'Without the figures' : 'The figures'
       }}</DisclosureButton>
       <DisclosurePanel
@@ -153,7 +154,7 @@ const through = computed(() => {
         :aria-label="`The figures. ${label}`"
       >
         <slot name="figures" />
-        <table v-if="figures.rows.length" class="w-full text-[14px]">
+        <table v-if="figures.rows.length" class="w-full text-side">
           <thead>
             <tr class="small text-left">
               <th v-for="h in figures.heads" :key="h" class="border-b border-ink py-1 pr-3 font-normal">

@@ -43,14 +43,14 @@ const SHADES = { 'behind-ear': 2, armpit: 2, beard: 1, 'tail-base': 2, chest: 1,
       :sheet="buildOf(file.profile.coat)"
       :states="SHADES"
       :detail="2"
-      class="mx-auto mt-1 max-h-[190px]"
+      class="mx-auto mt-1 max-h-47.5"
     />
     <p class="mt-3 border-t border-rule pt-2">
-      <b class="figure text-[24px]">{{ of('check') }}</b>
+      <b class="figure text-count">{{ of('check') }}</b>
       comb {{ of('check') === 1 ? 'check' : 'checks' }}, place by place
     </p>
     <ul v-if="checks.length" class="mt-1 flex flex-wrap gap-x-4 gap-y-1">
-      <li v-for="c in checks" :key="c.id" class="flex items-center gap-1.5 text-[15px]">
+      <li v-for="c in checks" :key="c.id" class="flex items-center gap-1.5 text-body">
         <FindingMark :finding="c.id" :size="24" />{{ c.n }} {{ c.id }}
       </li>
     </ul>
@@ -60,9 +60,9 @@ const SHADES = { 'behind-ear': 2, armpit: 2, beard: 1, 'tail-base': 2, chest: 1,
         :key="one"
         class="flex min-h-9 items-baseline gap-2 border-t border-rule pt-1"
       >
-        <b class="figure w-9 text-right text-[19px]">{{ n }}</b>
+        <b class="figure w-9 text-right text-story">{{ n }}</b>
         <span>{{ n === 1 ? one : more }}</span>
-        <i v-if="what" class="why ml-auto min-w-0 truncate text-[14px]">{{ what }}</i>
+        <i v-if="what" class="why ml-auto min-w-0 truncate text-side">{{ what }}</i>
       </li>
     </ul>
     <p class="small mt-2 border-t border-ink pt-2">

@@ -70,7 +70,7 @@ async function write() {
         <option v-for="c in COMFORT_IDS" :key="c" :value="c">{{ c }}</option>
       </select>
     </label>
-    <button class="act act-plain !min-h-11" :disabled="!!problem">Put it right</button>
-    <p v-if="problem" class="refusal basis-full" role="alert">{{ problem }}</p>
+    <ActButton type="submit" class="!min-h-11" :disabled="!!problem">Put it right</ActButton>
+    <NoticeLine v-if="problem" class="basis-full">{{ problem }}</NoticeLine>
   </form>
 </template>

@@ -68,8 +68,8 @@ const bringBack = () =>
         :entry="{ id: l.id, day: l.day, what: l.what }"
         @done="open = null"
       />
-      <button v-if="l.what" class="act act-plain mt-2 !min-h-11" @click="takeBack">Take it back</button>
-      <button v-else class="act act-plain mt-2 !min-h-11" @click="bringBack">Bring it back</button>
+      <ActButton v-if="l.what" class="mt-2 !min-h-11" @click="takeBack">Take it back</ActButton>
+      <ActButton v-else class="mt-2 !min-h-11" @click="bringBack">Bring it back</ActButton>
     </div>
   </li>
 </template>

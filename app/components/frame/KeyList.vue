@@ -19,7 +19,7 @@ const KEYS = [
 
 <template>
   <Dialog :open="true" class="relative z-30" @close="emit('close')">
-    <div class="fixed inset-0 bg-[color-mix(in_srgb,var(--ink)_35%,transparent)]" aria-hidden="true" />
+    <div class="fixed inset-0 bg-veil" aria-hidden="true" />
     <div class="fixed inset-0 flex items-center justify-center p-4">
       <DialogPanel class="w-full max-w-lg rounded border border-ink bg-paper p-6">
         <DialogTitle as="h2">Keys</DialogTitle>
@@ -29,7 +29,7 @@ const KEYS = [
             <dd class="text-ink-2">{{ what }}</dd>
           </div>
         </dl>
-        <button class="act act-plain mt-4 w-full" @click="emit('close')">Close</button>
+        <ActButton class="mt-4 w-full" @click="emit('close')">Close</ActButton>
       </DialogPanel>
     </div>
   </Dialog>

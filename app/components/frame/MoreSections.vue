@@ -8,21 +8,21 @@ defineProps<{ links: { to: string; label: string }[]; here: boolean }>()
 <template>
   <Popover class="-mt-px ml-auto flex" v-slot="{ open }">
     <PopoverButton
-      class="flex items-center gap-2 border-t-[3px] px-2.5 text-[16px]"
+      class="flex items-center gap-2 border-t-3 px-2.5 text-lead"
       :class="here || open ? 'border-due font-semibold' : 'border-transparent text-ink-2'"
     >
       <CombMark />More
     </PopoverButton>
     <PopoverPanel
       v-slot="{ close }"
-      class="absolute right-0 bottom-[60px] flex w-56 flex-col border border-ink bg-paper"
+      class="absolute right-0 bottom-15 flex w-56 flex-col border border-ink bg-paper"
       data-more
     >
       <NuxtLink
         v-for="l in links"
         :key="l.to"
         :to="l.to"
-        class="flex min-h-14 items-center border-b border-rule px-4 text-[17px] last:border-b-0"
+        class="flex min-h-14 items-center border-b border-rule px-4 text-lead last:border-b-0"
         @click="close()"
         >{{ l.label }}</NuxtLink
       >

@@ -27,7 +27,7 @@ const things = (n: number, one: string, more: string) => (n === 1 ? one : `${n} 
 </script>
 
 <template>
-  <div class="text-[14px]">
+  <div class="text-side">
     <p
       v-if="record.waitsToTell && waiting.length"
       class="mt-1 border-b border-rule py-2 font-semibold"
@@ -44,54 +44,40 @@ const things = (n: number, one: string, more: string) => (n === 1 ? one : `${n} 
       {{ why }}{{ things(record.pictures.length, 'One photograph waits', 'photographs wait') }} on this device
       and will go up.
     </p>
-    <p
-      v-if="record.notThere"
-      class="refusal mt-1 flex items-center gap-3 border-b border-rule py-1"
-      role="alert"
-    >
+    <NoticeLine v-if="record.notThere" class="mt-1 flex items-center gap-3 border-b border-rule py-1">
       <CautionMark /><span class="flex-1"
         >The server says: {{ record.notThere }} What is kept here of this dog is shown; what you write stays
         on this device.</span
       >
-    </p>
-    <p
-      v-if="record.pictureRefused"
-      class="refusal mt-1 flex items-center gap-3 border-b border-rule py-1"
-      role="alert"
-    >
+    </NoticeLine>
+    <NoticeLine v-if="record.pictureRefused" class="mt-1 flex items-center gap-3 border-b border-rule py-1">
       <CautionMark />
       <span class="flex-1">A photograph was not taken: {{ record.pictureRefused }}</span>
-      <button class="quiet" @click="record.dismissRefused()">Leave it here</button>
-    </p>
+      <ActButton kind="quiet" @click="record.dismissRefused()">Leave it here</ActButton>
+    </NoticeLine>
     <p v-if="record.signedOut" class="mt-1 flex items-center gap-3 border-b border-rule" role="alert">
       <span class="flex-1 font-semibold"
         >{{ record.whySignedOut || 'You were signed out elsewhere.' }} What you write is kept here.</span
       >
-      <NuxtLink to="/" class="quiet">Sign in</NuxtLink>
+      <ActButton to="/" kind="quiet">Sign in</ActButton>
     </p>
     <p v-if="record.onlyLooking" class="mt-1 flex items-center gap-3 border-b border-rule py-1" role="alert">
       <span class="flex-1 font-semibold"
         >You may look here, not write: nothing was changed. The owner can make you a helper.</span
       >
-      <button class="quiet" @click="record.onlyLooking = false">Well then</button>
+      <ActButton kind="quiet" @click="record.onlyLooking = false">Well then</ActButton>
     </p>
-    <p
-      v-if="ahead.length"
-      class="refusal mt-1 flex items-center gap-3 border-b border-rule py-1"
-      role="alert"
-      data-ahead
-    >
+    <NoticeLine v-if="ahead.length" class="mt-1 flex items-center gap-3 border-b border-rule py-1" data-ahead>
       <CautionMark />
       <span class="flex-1"
         >This device’s clock is {{ off }} ahead.
         {{ things(ahead.length, 'One entry is', 'entries are') }} kept here until that is put right.</span
       >
-      <button class="quiet" @click="record.setClockRight()">Set them by the server’s time</button>
-    </p>
-    <p
+      <ActButton kind="quiet" @click="record.setClockRight()">Set them by the server’s time</ActButton>
+    </NoticeLine>
+    <NoticeLine
       v-if="refused.length"
-      class="refusal mt-1 flex items-center gap-3 border-b border-rule py-1"
-      role="alert"
+      class="mt-1 flex items-center gap-3 border-b border-rule py-1"
       data-refused
     >
       <CautionMark />
@@ -99,7 +85,7 @@ const things = (n: number, one: string, more: string) => (n === 1 ? one : `${n} 
         >{{ things(refused.length, 'An entry was not taken', 'entries were not taken') }}:
         {{ refused[0]!.refused }}</span
       >
-      <button class="quiet" @click="record.dismissRefused()">Leave it out</button>
-    </p>
+      <ActButton kind="quiet" @click="record.dismissRefused()">Leave it out</ActButton>
+    </NoticeLine>
   </div>
 </template>

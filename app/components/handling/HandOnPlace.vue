@@ -139,7 +139,7 @@ const box = computed(() => BOXES[sheet.value])
         </g>
       </DogDrawing>
     </div>
-    <figcaption class="mt-2 flex flex-wrap gap-x-6 text-[15px]">
+    <figcaption class="mt-2 flex flex-wrap gap-x-6 text-body">
       <span
         ><i class="why">hold</i>&ensp;<b class="font-semibold">{{ region.hold }}</b></span
       >

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { v7 as uuid } from 'uuid'
+import { householdBody, invitationBody } from '#shared/api'
 import { GRACE_DAYS, ROLES } from '#shared/limits'
 import type { Role } from '#shared/limits'
 import type { Household } from '#shared/answers'
@@ -36,17 +37,20 @@ async function go(call: () => Promise<unknown>): Promise<boolean> {
   }
 }
 
-const inviting = reactive({ name: '', role: 'helper' as Role })
 const link = ref('')
-const invite = () =>
-  go(async () => {
-    const { token } = await ask('tokenAnswer', '/api/household/invitations', {
-      method: 'POST',
-      body: { id: uuid(), name: inviting.name, role: inviting.role },
-    })
+const role = ref<Role>('helper')
+const inviting = useSchemaForm(
+  invitationBody.pick({ name: true }),
+  { name: '' },
+  async ({ name }) => {
+    const body = { id: uuid(), name, role: role.value }
+    const { token } = await ask('tokenAnswer', '/api/household/invitations', { method: 'POST', body })
     link.value = `${location.origin}/join/${token}`
-    inviting.name = ''
-  })
+    inviting.form.reset()
+    await load()
+  },
+  'Nothing was changed.',
+)
 const withdraw = (id: string) =>
   go(() => api(`/api/household/invitations/${id}`, { method: 'DELETE' })).then(() => (link.value = ''))
 const setRole = (id: string, role: Role) =>
@@ -77,18 +81,20 @@ const zones = computed(() => [
 ])
 const setZone = (timeZone: string) =>
   go(() => api('/api/household', { method: 'PUT', body: { name: home.value!.name, timeZone } }))
-const name = ref<string | null>(null)
-async function rename() {
-  const wanted = (name.value ?? '').trim()
-  if (
-    await go(() =>
-      api('/api/household', { method: 'PUT', body: { name: wanted, timeZone: home.value!.timeZone } }),
-    )
-  ) {
-    name.value = null
-    await store.load()
-  }
-}
+const naming = useSchemaForm(
+  householdBody.pick({ name: true }),
+  { name: '' },
+  async ({ name }) => {
+    await api('/api/household', { method: 'PUT', body: { name, timeZone: home.value!.timeZone } })
+    await Promise.all([load(), store.load()])
+  },
+  'Nothing was changed.',
+)
+const wanted = naming.form.useSelector((s) => s.values.name)
+watch(
+  () => home.value?.name,
+  (called) => called && naming.form.setFieldValue('name', called),
+)
 
 const sure = ref(false)
 async function deleteAll() {
@@ -100,12 +106,12 @@ const keepAll = () => go(() => api('/api/household/deletion', { method: 'DELETE'
 <template>
   <section aria-label="People">
     <slot name="portrait" :household="home" />
-    <p v-if="problem" class="refusal mt-4" role="alert">{{ problem }}</p>
+    <NoticeLine v-if="problem" class="mt-4">{{ problem }}</NoticeLine>
     <div class="mt-7 desk:grid desk:grid-cols-3 desk:gap-x-12">
       <div>
         <p v-if="offline" class="small" role="status">
           No signal: who is here shows when there is one.
-          <button class="quiet" @click="load">Try again</button>
+          <ActButton kind="quiet" @click="load">Try again</ActButton>
         </p>
         <p v-else-if="!home" class="small" role="status">Reading who is here</p>
         <template v-else>
@@ -115,7 +121,7 @@ const keepAll = () => go(() => api('/api/household/deletion', { method: 'DELETE'
             role="alert"
           >
             Everything here is deleted on {{ sayDate(home.deleteAfter) }}.
-            <button v-if="owner" class="act act-plain mt-2 w-full" @click="keepAll">Keep it after all</button>
+            <ActButton v-if="owner" class="mt-2 w-full" @click="keepAll">Keep it after all</ActButton>
           </p>
           <h2 class="border-b border-ink pb-1">Who is here</h2>
           <ul>
@@ -134,15 +140,15 @@ const keepAll = () => go(() => api('/api/household/deletion', { method: 'DELETE'
                 v-if="owner"
                 :value="m.role"
                 :aria-label="`What ${m.name} may do`"
-                class="h-11 bg-transparent text-[15px]"
+                class="h-11 bg-transparent text-body"
                 @change="setRole(m.id, ($event.target as HTMLSelectElement).value as Role)"
               >
                 <option v-for="r in ROLES" :key="r" :value="r">{{ ROLE_SAYS[r].long }}</option>
               </select>
               <span v-else class="small">{{ ROLE_SAYS[m.role].long }}</span>
-              <button v-if="owner || m.you" class="quiet" @click="leaving = m">
+              <ActButton v-if="owner || m.you" kind="quiet" @click="leaving = m">
                 {{ m.you ? 'Leave' : 'Take out' }}
-              </button>
+              </ActButton>
             </li>
             <li
               v-for="i in home.invitations"
@@ -153,23 +159,22 @@ const keepAll = () => go(() => api('/api/household/deletion', { method: 'DELETE'
                 >{{ i.name }}, {{ i.role
                 }}<span class="small block">invited, until {{ sayDate(i.expires) }}</span></span
               >
-              <button class="quiet" @click="withdraw(i.id)">Withdraw</button>
+              <ActButton kind="quiet" @click="withdraw(i.id)">Withdraw</ActButton>
             </li>
           </ul>
-          <form v-if="owner" class="mt-3" @submit.prevent="invite">
+          <form v-if="owner" class="mt-3" novalidate @submit.prevent="inviting.submit">
             <div class="flex flex-wrap items-end gap-3">
-              <label class="min-w-0 flex-1 basis-40"
-                ><span class="small">Invite, by name</span
-                ><input
-                  v-model="inviting.name"
-                  class="field"
-                  name="invite-name"
-                  maxlength="40"
-                  required
-                  autocomplete="off"
-              /></label>
+              <SchemaField
+                :of="inviting"
+                name="name"
+                label="Invite, by name"
+                class="min-w-0 flex-1 basis-40"
+                input-name="invite-name"
+                maxlength="40"
+                autocomplete="off"
+              />
               <select
-                v-model="inviting.role"
+                v-model="role"
                 name="invite-role"
                 aria-label="What they may do"
                 class="h-12 bg-transparent"
@@ -177,19 +182,15 @@ const keepAll = () => go(() => api('/api/household/deletion', { method: 'DELETE'
                 <option v-for="r in ROLES" :key="r" :value="r">{{ ROLE_SAYS[r].long }}</option>
               </select>
             </div>
-            <button class="act act-plain mt-2 w-full">Make an invitation</button>
+            <NoticeLine v-if="inviting.problem.value" class="mt-2">{{ inviting.problem.value }}</NoticeLine>
+            <ActButton type="submit" class="mt-2 w-full" :disabled="inviting.busy.value">
+              Make an invitation
+            </ActButton>
           </form>
-          <div v-if="link" class="mt-3 border-l-[3px] border-due pl-3">
+          <div v-if="link" class="mt-3 border-l-3 border-due pl-3">
             <p class="font-semibold">Give them this link</p>
             <p class="small">It serves once, runs out in two weeks, and is shown this once.</p>
-            <input
-              :value="link"
-              readonly
-              class="field !text-[14px]"
-              aria-label="The invitation’s link"
-              data-invitation
-              @focus="($event.target as HTMLInputElement).select()"
-            />
+            <LinkShown :link="link" label="The invitation’s link" data-invitation />
           </div>
         </template>
       </div>
@@ -243,18 +244,19 @@ const keepAll = () => go(() => api('/api/household/deletion', { method: 'DELETE'
                 <option v-for="z in zones" :key="z" :value="z">{{ z }}</option>
               </select>
             </label>
-            <form class="flex items-center gap-3 border-b border-rule" @submit.prevent="rename">
-              <label class="flex flex-1 items-center gap-3"
-                ><span>Called</span
-                ><input
-                  :value="name ?? home.name"
-                  name="household"
-                  maxlength="60"
-                  class="h-12 min-w-0 flex-1 bg-transparent text-right"
-                  @input="name = ($event.target as HTMLInputElement).value"
-              /></label>
-              <button v-if="name !== null && name.trim() !== home.name" class="quiet">Keep</button>
+            <form class="mt-2 flex items-end gap-3" novalidate @submit.prevent="naming.submit">
+              <SchemaField
+                :of="naming"
+                name="name"
+                label="Called"
+                class="flex-1"
+                input-name="household"
+                maxlength="60"
+                autocomplete="off"
+              />
+              <ActButton v-if="wanted.trim() !== home.name" kind="quiet" type="submit">Keep</ActButton>
             </form>
+            <NoticeLine v-if="naming.problem.value" class="mt-1">{{ naming.problem.value }}</NoticeLine>
           </template>
         </template>
       </div>
@@ -267,14 +269,14 @@ const keepAll = () => go(() => api('/api/household/deletion', { method: 'DELETE'
               Every dog, diary, photograph and note, for everyone here, {{ GRACE_DAYS }} days after you ask.
               Until then it can be taken back. Save what you want to keep first: each dog’s data page has it.
             </p>
-            <button v-if="!home.deleteAfter && !sure" class="quiet" @click="sure = true">
+            <ActButton v-if="!home.deleteAfter && !sure" kind="quiet" @click="sure = true">
               Delete everything
-            </button>
+            </ActButton>
             <div v-if="sure" class="mt-2 flex gap-3">
-              <button class="act act-plain flex-1" @click="sure = false">No, keep it</button>
-              <button class="act act-plain flex-1 !text-vet" @click="deleteAll">
+              <ActButton class="flex-1" @click="sure = false">No, keep it</ActButton>
+              <ActButton class="flex-1 !text-vet" @click="deleteAll">
                 Yes, in {{ GRACE_DAYS }} days
-              </button>
+              </ActButton>
             </div>
           </template>
           <LazyAskFirst

@@ -32,7 +32,7 @@ const LEAD = { owner: 5.5, helper: 3.4, viewer: 0 } as const
 
 <template>
   <section aria-label="Who is here, drawn">
-    <ul v-if="pegs.length" class="flex flex-wrap border-t-[5px] border-ink" aria-label="People">
+    <ul v-if="pegs.length" class="flex flex-wrap border-t-5 border-ink" aria-label="People">
       <li v-for="p in pegs" :key="p.id" class="flex min-w-28 flex-1 flex-col items-center px-2 text-center">
         <svg width="64" height="84" viewBox="0 0 64 84" aria-hidden="true" :opacity="p.pale ? 0.45 : 1">
           <path d="M32 0v9" stroke="var(--ink)" stroke-width="5" stroke-linecap="round" />
@@ -76,14 +76,14 @@ const LEAD = { owner: 5.5, helper: 3.4, viewer: 0 } as const
         class="min-w-24 flex-1 pt-1 text-center"
         :style="{ maxWidth: `${Math.max(0.75, tall(d.profile.weightKg)) * 290}px` }"
       >
-        <NuxtLink :to="`/dogs/${d.id}`" class="block truncate font-serif text-[21px] font-medium">{{
+        <NuxtLink :to="`/dogs/${d.id}`" class="block truncate font-serif text-head font-medium">{{
           d.profile.name
         }}</NuxtLink>
         <span class="small block"
           >{{ d.profile.weightKg }} kg, {{ COATS[d.profile.coat].label.toLowerCase() }}</span
         >
-        <NuxtLink :to="`/dogs/${d.id}/data`" class="quiet"
-          ><span class="max-desk:sr-only">{{ d.profile.name }}’s </span>data, out and in</NuxtLink
+        <ActButton :to="`/dogs/${d.id}/data`" kind="quiet"
+          ><span class="max-desk:sr-only">{{ d.profile.name }}’s </span>data, out and in</ActButton
         >
       </li>
     </ul>

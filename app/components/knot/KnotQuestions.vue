@@ -145,12 +145,12 @@ const countable = computed(() => answers.value.kind === 'knot' || answers.value.
         <li v-for="o in questions[ask].options" :key="o.words" class="border-b border-rule">
           <button
             data-choice
-            class="flex min-h-[72px] w-full items-center gap-4 py-2 text-left"
+            class="flex min-h-18 w-full items-center gap-4 py-2 text-left"
             @click="choose(o.set)"
           >
             <FindingMark v-if="o.mark" :finding="o.mark" :size="32" class="shrink-0" />
             <span class="min-w-0 flex-1">
-              <b class="block text-[17px] font-semibold">{{ o.words }}</b>
+              <b class="block text-lead font-semibold">{{ o.words }}</b>
               <span v-if="o.means" class="text-ink-2">{{ o.means }}</span>
             </span>
             <ChevronMark />
@@ -186,13 +186,17 @@ const countable = computed(() => answers.value.kind === 'knot' || answers.value.
       <p v-if="decision.answer === 'tease'" class="mt-2 flex gap-2 font-semibold text-vet">
         <VetMark class="shrink-0" />Red, wet or sore: stop and ring the vet.
       </p>
-      <CountStepper v-if="countable && decision.answer === 'tease'" v-model="counted" label="How many here" />
+      <NumberStepper
+        v-if="countable && decision.answer === 'tease'"
+        v-model="counted"
+        label="How many here"
+      />
       <template
         v-if="
           worth && (decision.answer === 'tease' || decision.answer === 'groomer') && answers.kind !== 'felt'
         "
       >
-        <h2 v-if="decision.answer === 'tease'" class="mt-4 text-[19px]">Worth it?</h2>
+        <h2 v-if="decision.answer === 'tease'" class="mt-4 text-story">Worth it?</h2>
         <dl class="mt-1 border-t border-rule">
           <div
             v-if="decision.answer === 'tease'"
@@ -205,7 +209,7 @@ const countable = computed(() => answers.value.kind === 'knot' || answers.value.
                 }}</span
               >
             </dt>
-            <dd class="figure text-[19px] whitespace-nowrap">{{ worth.teaseMinutes }} min</dd>
+            <dd class="figure text-story whitespace-nowrap">{{ worth.teaseMinutes }} min</dd>
           </div>
           <div class="flex items-baseline justify-between gap-3 border-b border-rule py-2">
             <dt>
@@ -213,7 +217,7 @@ const countable = computed(() => answers.value.kind === 'knot' || answers.value.
                 >{{ Math.round(worth.mm) }} mm at {{ worth.growth.toFixed(2) }} mm a day to grow back</span
               >
             </dt>
-            <dd class="figure text-[19px] whitespace-nowrap">{{ worth.regrowDays }} days</dd>
+            <dd class="figure text-story whitespace-nowrap">{{ worth.regrowDays }} days</dd>
           </div>
         </dl>
       </template>
@@ -227,9 +231,9 @@ const countable = computed(() => answers.value.kind === 'knot' || answers.value.
         }}.
       </p>
       <template v-if="decision.answer === 'tease'">
-        <button data-choice class="act act-filled mt-2 w-full text-[17px]" @click="timing = true">
+        <ActButton data-choice kind="filled" class="mt-2 w-full text-lead" @click="timing = true">
           Start {{ decision.minutes === 1 ? 'one minute' : 'three minutes' }}
-        </button>
+        </ActButton>
         <div class="flex justify-between">
           <button data-choice class="min-h-14 font-semibold" @click="leave">
             Leave it for {{ groomer }}
@@ -239,9 +243,9 @@ const countable = computed(() => answers.value.kind === 'knot' || answers.value.
           </button>
         </div>
       </template>
-      <button v-else data-choice class="act act-filled mt-2 w-full text-[17px]" @click="settle(0)">
+      <ActButton v-else data-choice kind="filled" class="mt-2 w-full text-lead" @click="settle(0)">
         {{ decision.answer === 'vet' ? 'Write it in, and stop here' : 'Write it in' }}
-      </button>
+      </ActButton>
     </template>
   </div>
 </template>

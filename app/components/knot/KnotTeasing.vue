@@ -13,7 +13,7 @@ const left = computed(() => Math.max(0, props.minutes * 60_000 - Math.max(0, now
 
 <template>
   <h1 class="mt-1">{{ left ? 'Teasing' : 'That is long enough' }}</h1>
-  <p class="figure mt-2 text-[52px] leading-none" :class="left ? '' : 'text-caution'" role="timer">
+  <p class="figure mt-2 text-clock leading-none" :class="left ? '' : 'text-caution'" role="timer">
     {{ clock(Math.ceil(left / 1000) * 1000) }}
   </p>
   <p class="mt-3 flex gap-2 font-semibold text-caution">
@@ -21,6 +21,8 @@ const left = computed(() => Math.max(0, props.minutes * 60_000 - Math.max(0, now
   </p>
   <NumberedSteps :steps="steps" class="mt-3" />
   <div class="flex-1" />
-  <button data-choice class="act act-filled mt-4 w-full text-[17px]" @click="emit('out')">It came out</button>
-  <button data-choice class="act act-plain mt-2 w-full" @click="emit('still')">It is still there</button>
+  <ActButton data-choice kind="filled" class="mt-4 w-full text-lead" @click="emit('out')"
+    >It came out</ActButton
+  >
+  <ActButton data-choice class="mt-2 w-full" @click="emit('still')">It is still there</ActButton>
 </template>

@@ -22,8 +22,8 @@ async function sendAgain() {
   <div v-if="LETTERS[letters]" class="border-b border-rule py-2" data-letters>
     <p class="why">{{ LETTERS[letters]?.says }}</p>
     <p v-if="said" class="small" role="status">{{ said }}</p>
-    <button v-else-if="LETTERS[letters]?.ask" type="button" class="quiet" :disabled="busy" @click="sendAgain">
+    <ActButton v-else-if="LETTERS[letters]?.ask" kind="quiet" :disabled="busy" @click="sendAgain">
       {{ LETTERS[letters]?.ask }}
-    </button>
+    </ActButton>
   </div>
 </template>

@@ -137,7 +137,7 @@ watch(picked, (id) => {
       :states="states"
       :mirrored="view === 'right'"
       :pale="pale"
-      :class="flat ? 'max-h-[540px]' : compact ? 'max-h-[300px]' : 'max-h-[540px]'"
+      :class="flat ? 'max-h-135' : compact ? 'max-h-75' : 'max-h-135'"
       @failed="(how) => (drawAgain = how)"
     >
       <template v-for="(spots, only) in [spotsOf(drawing, box)]" :key="only">
@@ -193,9 +193,9 @@ watch(picked, (id) => {
         </g>
       </template>
     </DogDrawing>
-    <p v-if="drawAgain" class="refusal flex min-h-11 flex-wrap items-center gap-x-4" role="alert">
-      The map could not be drawn. <button type="button" class="quiet" @click="drawAgain()">Try again</button>
-    </p>
+    <NoticeLine v-if="drawAgain" class="flex min-h-11 flex-wrap items-center gap-x-4">
+      The map could not be drawn. <ActButton kind="quiet" @click="drawAgain()">Try again</ActButton>
+    </NoticeLine>
     <RadioGroup v-model="view" class="absolute top-0 flex flex-col" :class="compact ? '-right-2' : 'left-0'">
       <RadioGroupLabel class="sr-only">Which side to show</RadioGroupLabel>
       <RadioGroupOption v-for="v in VIEWS" :key="v.id" v-slot="{ checked }" :value="v.id" as="template">

@@ -59,10 +59,10 @@ const photos = computed(() =>
   <div class="mt-2 border-t border-rule py-2" role="status" data-story>
     <b class="font-semibold">{{ regionOf(region).label }}</b>, {{ Math.round(state?.mm ?? 0) }} mm,
     {{ SHADE_IDS[shade] }}.
-    <i class="why text-[15px]"
+    <i class="why text-body"
       >{{ capital(clear) }}{{ last ? `; ${last}` : '' }}. A mat by {{ by }}: {{ inOdds(chance) }}.</i
     >
-    <button class="quiet ml-2" @click="$emit('comb')">Comb just this</button>
+    <ActButton kind="quiet" class="ml-2" @click="$emit('comb')">Comb just this</ActButton>
     <ul v-if="photos.length" class="mt-1 flex gap-2" aria-label="Photographs of it">
       <li v-for="p in photos" :key="p.id">
         <NuxtLink :to="`/dogs/${file.id}/diary?place=${regionOf(region).place}`"
@@ -71,7 +71,7 @@ const photos = computed(() =>
       </li>
     </ul>
     <details v-if="story">
-      <summary class="quiet cursor-pointer">What that is made of</summary>
+      <ActButton kind="quiet" tag="summary" class="cursor-pointer">What that is made of</ActButton>
       <div class="desk:grid desk:grid-cols-2 desk:gap-8">
         <dl>
           <div class="flex justify-between gap-4 border-t border-rule py-1">
@@ -92,7 +92,7 @@ const photos = computed(() =>
           </div>
         </dl>
         <div>
-          <p class="why border-t border-rule py-1 text-[15px]">{{ learned }}</p>
+          <p class="why border-t border-rule py-1 text-body">{{ learned }}</p>
           <ol v-if="story.checks.length">
             <li
               v-for="c in story.checks.slice(0, SHOWN)"
@@ -106,8 +106,8 @@ const photos = computed(() =>
               <span class="small">{{ sayDay(c.day, today) }}</span>
             </li>
           </ol>
-          <NuxtLink :to="`/dogs/${file.id}/diary?place=${regionOf(region).place}`" class="quiet mt-1"
-            >In the diary</NuxtLink
+          <ActButton :to="`/dogs/${file.id}/diary?place=${regionOf(region).place}`" kind="quiet" class="mt-1"
+            >In the diary</ActButton
           >
         </div>
       </div>

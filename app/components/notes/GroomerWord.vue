@@ -9,7 +9,7 @@ defineProps<{ word: { author: string; body: string; sent: string }; today: strin
   <section aria-label="From the groomer">
     <p class="small -my-2 flex items-center justify-between gap-3">
       <span>From {{ word.author }}, {{ sayDay(word.sent, today) }}</span>
-      <NuxtLink :to="to" class="quiet text-ink">Reply</NuxtLink>
+      <ActButton :to="to" kind="quiet" class="text-ink">Reply</ActButton>
     </p>
     <p class="why line-clamp-3 break-words text-ink">{{ word.body }}</p>
   </section>

@@ -55,13 +55,14 @@ onBeforeUnmount(leave)
 
 <template>
   <div>
-    <label
+    <ActButton
       v-if="!jpeg"
-      class="act act-plain inline-flex !min-h-12 cursor-pointer items-center focus-within:outline-2 focus-within:outline-offset-2"
+      tag="label"
+      class="inline-flex !min-h-12 cursor-pointer items-center focus-within:outline-2 focus-within:outline-offset-2"
     >
       <input ref="chooser" type="file" name="photograph" accept="image/*" class="sr-only" @change="choose" />
       {{ busy ? 'Opening it' : (label ?? 'Add a photograph') }}
-    </label>
+    </ActButton>
     <form v-else class="flex flex-wrap gap-4" aria-label="The photograph" @submit.prevent="add">
       <img :src="preview" alt="The picture as it will be kept" class="size-32 rounded object-cover" />
       <div class="min-w-56 flex-1">
@@ -86,11 +87,11 @@ onBeforeUnmount(leave)
           </label>
         </div>
         <div class="mt-2 flex flex-wrap gap-3">
-          <button class="act act-filled !min-h-12">Put it in the diary</button>
-          <button type="button" class="act act-plain !min-h-12" @click="leave">Leave it</button>
+          <ActButton kind="filled" type="submit" class="!min-h-12">Put it in the diary</ActButton>
+          <ActButton class="!min-h-12" @click="leave">Leave it</ActButton>
         </div>
       </div>
     </form>
-    <p v-if="problem" class="refusal mt-2" role="alert">{{ problem }}</p>
+    <NoticeLine v-if="problem" class="mt-2">{{ problem }}</NoticeLine>
   </div>
 </template>

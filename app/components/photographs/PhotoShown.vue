@@ -40,7 +40,7 @@ const SAYS = {
   <span
     v-else
     class="small flex items-center rounded border border-dashed border-edge p-1"
-    :class="large ? 'min-h-40 max-w-80 p-4' : 'size-20 overflow-hidden text-[12px] leading-tight'"
+    :class="large ? 'min-h-40 max-w-80 p-4' : 'size-20 overflow-hidden text-fine leading-tight'"
     >{{ SAYS[state] }}</span
   >
 </template>

@@ -36,7 +36,7 @@ const says = computed(() => {
 </script>
 
 <template>
-  <p class="border-l-[3px] border-due pl-3" role="status" data-day-story>
+  <p class="border-l-3 border-due pl-3" role="status" data-day-story>
     <b class="font-semibold">{{ shortWeekday(day) }}</b> {{ says }}
   </p>
 </template>

@@ -1,85 +1,83 @@
 <script setup lang="ts">
 import { LAW } from '#core/care/cautions'
+import { groomerBody, signInBody } from '#shared/api'
 import { LEAST_PASSWORD } from '#shared/limits'
 
 /** The way into a groomer's room: in, or open one. */
 const emit = defineEmits<{ in: [] }>()
 const demo = useRuntimeConfig().public.demo
 const fresh = ref(false)
-const form = reactive({ name: '', room: '', email: '', password: '' })
-const problem = ref('')
-const busy = ref(false)
-async function enter(call: () => Promise<unknown>) {
-  busy.value = true
-  problem.value = ''
+const emptyRoom = { name: '', room: '', email: '', password: '' }
+const opening = useSchemaForm(groomerBody, emptyRoom, async (body) => {
+  await api('/api/groomer/account', { method: 'POST', body })
+  emit('in')
+})
+const going = useSchemaForm(signInBody, { email: '', password: '' }, async (body) => {
+  await api('/api/groomer/session', { method: 'POST', body })
+  emit('in')
+})
+const form = computed(() => (fresh.value ? opening : going))
+const looking = ref(false)
+const unseen = ref('')
+async function lookRound() {
+  looking.value = true
+  unseen.value = ''
   try {
-    await call()
+    await api('/api/groomer/demo', { method: 'POST', body: {} })
     emit('in')
   } catch (error) {
-    problem.value = inWords(error)
+    unseen.value = inWords(error)
   }
-  busy.value = false
+  looking.value = false
 }
-const { email, password } = toRefs(form)
-const submit = () =>
-  enter(() =>
-    fresh.value
-      ? api('/api/groomer/account', { method: 'POST', body: { ...form } })
-      : api('/api/groomer/session', {
-          method: 'POST',
-          body: { email: email.value, password: password.value },
-        }),
-  )
-const lookRound = () => enter(() => api('/api/groomer/demo', { method: 'POST', body: {} }))
+const busy = computed(() => looking.value || form.value.busy.value)
+const problem = computed(() => unseen.value || form.value.problem.value)
 </script>
 
 <template>
-  <main class="mx-auto max-w-[440px] px-4 pt-5 pb-8">
-    <NuxtLink to="/" class="font-serif text-[28px] font-medium">Grumbo</NuxtLink>
+  <main class="mx-auto max-w-110 px-4 pt-5 pb-8">
+    <NuxtLink to="/" class="font-serif text-title font-medium">Grumbo</NuxtLink>
     <h1 class="mt-8">The groomer’s room</h1>
     <p class="why mt-2">
       Every dog shared with you: what you are about to find, how long to allow, and what to send home.
     </p>
-    <button v-if="demo" class="act act-filled mt-5 w-full text-[17px]" :disabled="busy" @click="lookRound">
+    <ActButton v-if="demo" kind="filled" class="mt-5 w-full text-lead" :disabled="busy" @click="lookRound">
       Look round Imke’s room
-    </button>
-    <form class="mt-6 space-y-4 border-t border-ink pt-3" @submit.prevent="submit">
+    </ActButton>
+    <form
+      :key="String(fresh)"
+      class="mt-6 space-y-4 border-t border-ink pt-3"
+      novalidate
+      @submit.prevent="form.submit"
+    >
       <h2>{{ fresh ? 'Open a room' : 'Been here before' }}</h2>
       <template v-if="fresh">
-        <label class="block">
-          <span class="small">Your name, as owners know you</span>
-          <input v-model="form.name" class="field" name="name" autocomplete="name" maxlength="40" required />
-        </label>
-        <label class="block">
-          <span class="small">What your room is called</span>
-          <input v-model="form.room" class="field" name="room" maxlength="60" required />
-        </label>
-      </template>
-      <label class="block">
-        <span class="small">email</span>
-        <input v-model="form.email" class="field" type="email" name="email" autocomplete="email" required />
-      </label>
-      <label class="block">
-        <span class="small">{{ fresh ? `password, ${LEAST_PASSWORD} characters or more` : 'password' }}</span>
-        <input
-          v-model="form.password"
-          class="field"
-          type="password"
-          name="password"
-          :autocomplete="fresh ? 'new-password' : 'current-password'"
-          :minlength="fresh ? LEAST_PASSWORD : 1"
-          maxlength="200"
-          required
+        <SchemaField
+          :of="form"
+          name="name"
+          label="Your name, as owners know you"
+          autocomplete="name"
+          maxlength="40"
         />
-      </label>
-      <p v-if="problem" class="refusal" role="alert">{{ problem }}</p>
-      <button class="act w-full text-[17px]" :class="demo ? 'act-plain' : 'act-filled'" :disabled="busy">
+        <SchemaField :of="form" name="room" label="What your room is called" maxlength="60" />
+      </template>
+      <SchemaField :of="form" name="email" label="email" type="email" autocomplete="email" />
+      <SchemaField
+        :of="form"
+        name="password"
+        :label="fresh ? `password, ${LEAST_PASSWORD} characters or more` : 'password'"
+        type="password"
+        :autocomplete="fresh ? 'new-password' : 'current-password'"
+        maxlength="200"
+      />
+      <NoticeLine v-if="problem">{{ problem }}</NoticeLine>
+      <ActButton class="w-full text-lead" :kind="demo ? 'plain' : 'filled'" type="submit" :disabled="busy">
         {{ fresh ? 'Open the room' : 'Go in' }}
-      </button>
+      </ActButton>
     </form>
-    <button class="quiet mt-2" @click="fresh = !fresh">
+    <ActButton kind="quiet" class="mt-2" @click="fresh = !fresh">
       {{ fresh ? 'I have a room' : 'I am new here: open a room' }}
-    </button>
+    </ActButton>
     <p class="small mt-4">{{ LAW }}</p>
   </main>
 </template>

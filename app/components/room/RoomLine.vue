@@ -28,12 +28,12 @@ const soon = computed(() => props.dog.visit === props.today)
   <NuxtLink
     :to="`/room/${dog.share}`"
     class="grid grid-cols-[84px_1fr] gap-x-4 border-b border-rule py-3 desk:grid-cols-[92px_120px_190px_minmax(0,1fr)_minmax(0,0.8fr)_110px] desk:items-center"
-    :class="soon ? 'border-l-[3px] border-l-due pl-2' : ''"
+    :class="soon ? 'border-l-3 border-l-due pl-2' : ''"
     data-room-dog
   >
     <span class="order-2 desk:order-none">
       <template v-if="dog.visit">
-        <b class="figure block text-[19px] leading-tight">{{
+        <b class="figure block text-story leading-tight">{{
           dog.visit === today ? 'Today' : shortDay(dog.visit)
         }}</b>
         <span class="small">{{ weekdayName(dog.visit) }}</span>
@@ -44,13 +44,13 @@ const soon = computed(() => props.dog.visit === props.today)
       <DogDrawing :sheet="buildOf(dog.coat)" :states="states" :detail="3.2" :pale="!a?.known" />
     </span>
     <span class="order-1 min-w-0 desk:order-none">
-      <b class="block truncate font-serif text-[22px] leading-tight font-medium">{{ dog.name }}</b>
+      <b class="block truncate font-serif text-head leading-tight font-medium">{{ dog.name }}</b>
       <span class="small block truncate">{{ dog.owner }}</span>
       <span class="small block truncate"
         >{{ dog.weightKg }} kg, {{ COATS[dog.coat].label.toLowerCase()
         }}{{ a ? `, ${a.mm[0]}–${a.mm[1]} mm` : '' }}</span
       >
-      <b v-if="dog.unread" class="block text-[14px] text-due">{{
+      <b v-if="dog.unread" class="block text-side text-due">{{
         dog.unread === 1 ? 'a new note' : `${dog.unread} new notes`
       }}</b>
     </span>
@@ -59,24 +59,24 @@ const soon = computed(() => props.dog.visit === props.today)
         <FindingMark :finding="finding" :size="26" class="shrink-0" />
         <span class="min-w-0"
           ><b class="block font-semibold">{{ says.lead }}</b
-          ><i class="why block text-[15px]">{{ says.rest }}</i></span
+          ><i class="why block text-body">{{ says.rest }}</i></span
         >
       </template>
       <span v-else class="small">{{ dog.stale ? 'Being worked out' : 'Shared: the notes alone' }}</span>
     </span>
     <span class="order-4 col-span-2 mt-1 min-w-0 desk:order-none desk:col-span-1 desk:mt-0">
-      <span v-for="c in a?.concerns.slice(0, 2)" :key="c" class="flex gap-2 text-[14.5px] text-vet"
+      <span v-for="c in a?.concerns.slice(0, 2)" :key="c" class="flex gap-2 text-side text-vet"
         ><VetMark class="shrink-0" :size="20" />{{ c }}</span
       >
       <span v-for="r in a?.refuses.slice(0, 2)" :key="r.place" class="block">
         <b class="font-semibold">{{ sayHandled(r.place) }}</b>{{ r.snapped ? ', snapped' : '' }}
-        <i class="why block text-[15px]">at home: {{ r.works }}</i>
+        <i class="why block text-body">at home: {{ r.works }}</i>
       </span>
       <span v-if="a && !a.refuses.length && !a.concerns.length" class="small">Nothing refused</span>
     </span>
     <span class="order-5 col-span-2 mt-1 desk:order-none desk:col-span-1 desk:mt-0 desk:text-right">
       <template v-if="a">
-        <b class="figure text-[19px]" :class="a.short ? 'text-due' : ''">{{
+        <b class="figure text-story" :class="a.short ? 'text-due' : ''">{{
           a.short ? 'go short' : sayAllowed(a)
         }}</b>
         <span class="small desk:block">&ensp;{{ a.short ? `teasing: ${sayAllowed(a)}` : 'for knots' }}</span>

@@ -109,7 +109,7 @@ const chance = (id: RegionId) => arrival.value?.chance[id] ?? 0
       <CoatMap
         v-if="arrival"
         v-model:picked="picked"
-        class="mt-3 pr-[72px]"
+        class="mt-3 pr-18"
         compact
         :build="buildOf(shared.profile.coat)"
         :shades="arrival.shades"
@@ -130,11 +130,11 @@ const chance = (id: RegionId) => arrival.value?.chance[id] ?? 0
           :key="s.number"
           class="grid grid-cols-[26px_40px_1fr_auto] items-center border-b border-rule py-2"
         >
-          <span class="figure text-[19px] text-due">{{ s.number }}</span>
+          <span class="figure text-story text-due">{{ s.number }}</span>
           <FindingMark :finding="s.finding" :size="28" />
           <span
             ><b class="font-semibold">{{ capital(namePlaces(s, { one: '', pair: 'both ' })) }}</b
-            ><br /><i class="why text-[15px]">{{ tellStory(s) }}</i></span
+            ><br /><i class="why text-body">{{ tellStory(s) }}</i></span
           >
           <span>{{ s.mm }} mm</span>
         </li>
@@ -142,7 +142,7 @@ const chance = (id: RegionId) => arrival.value?.chance[id] ?? 0
           <span /><FindingMark finding="glides" :size="28" />
           <span
             ><b class="font-semibold">The {{ view.stories.length ? 'other ' : '' }}{{ view.rest }} places</b
-            ><br /><i class="why text-[15px]">{{ arrival?.days ? 'nothing found' : 'not combed' }}</i></span
+            ><br /><i class="why text-body">{{ arrival?.days ? 'nothing found' : 'not combed' }}</i></span
           >
           <span
             >{{
@@ -162,7 +162,7 @@ const chance = (id: RegionId) => arrival.value?.chance[id] ?? 0
           <dd>
             <p v-for="r in arrival.refuses" :key="r.place">
               {{ sayHandled(r.place) }}{{ r.snapped ? ', snapped' : '' }};
-              <i class="why text-[15px]">at home as far as: {{ r.works }}</i>
+              <i class="why text-body">at home as far as: {{ r.works }}</i>
             </p>
           </dd>
         </div>
@@ -221,16 +221,21 @@ const chance = (id: RegionId) => arrival.value?.chance[id] ?? 0
             rows="4"
             :maxlength="MOST_NOTE"
             name="reply"
-            class="w-full rounded border border-rule bg-coat p-3 font-serif text-[17px]"
+            class="w-full rounded border border-rule bg-coat p-3 font-serif text-lead"
           />
         </label>
-        <p v-if="problem" class="refusal" role="alert">{{ problem }}</p>
+        <NoticeLine v-if="problem">{{ problem }}</NoticeLine>
         <p v-if="sent && !reply" class="font-semibold" role="status">
           Sent. {{ shared.owner }} sees it on the dog’s page.
         </p>
-        <button class="act act-filled mt-2 w-full text-[17px]" :disabled="busy || !reply.trim()">
+        <ActButton
+          kind="filled"
+          type="submit"
+          class="mt-2 w-full text-lead"
+          :disabled="busy || !reply.trim()"
+        >
           Write back
-        </button>
+        </ActButton>
       </form>
       <p class="small mt-4">
         Forecasts, not findings: it shows chances worked out from what was combed. Nothing here is a

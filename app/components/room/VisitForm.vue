@@ -214,7 +214,7 @@ async function enter() {
           </button>
         </div>
         <template v-if="mark">
-          <CountStepper
+          <NumberStepper
             v-if="COUNTED.includes(mark.finding)"
             v-model="mark.count"
             :label="`How many ${mark.finding}s`"
@@ -229,12 +229,16 @@ async function enter() {
             />
             mm
           </label>
-          <label class="mt-2 block">
-            <span class="small">For home, at this place</span>
-            <input v-model="mark.says" name="place-advice" class="field" maxlength="200" autocomplete="off" />
-          </label>
+          <FormField
+            v-model="mark.says"
+            class="mt-2"
+            label="For home, at this place"
+            name="place-advice"
+            maxlength="200"
+            autocomplete="off"
+          />
         </template>
-        <button type="button" class="act act-plain mt-3 w-full" @click="picked = null">Next place</button>
+        <ActButton class="mt-3 w-full" @click="picked = null">Next place</ActButton>
       </div>
       <ul v-if="listed.length" class="mt-3 border-t border-rule" aria-label="Marked">
         <li
@@ -247,23 +251,26 @@ async function enter() {
           <button type="button" class="min-h-11 min-w-0 flex-1 truncate text-left" @click="picked = m.id">
             <b class="font-semibold">{{ regionOf(m.id).label }}</b> {{ m.says }}
           </button>
-          <button
-            type="button"
-            class="quiet"
+          <ActButton
+            kind="quiet"
             :aria-label="`Take off: ${regionOf(m.id).label}`"
             @click="marks.delete(m.id)"
           >
             Take off
-          </button>
+          </ActButton>
         </li>
       </ul>
     </section>
 
     <section aria-label="What was done" class="mt-5 desk:mt-0">
-      <label v-if="by === null" class="block">
-        <span class="small">Whose visit</span>
-        <input v-model="who" class="field" name="by" maxlength="40" autocomplete="off" />
-      </label>
+      <FormField
+        v-if="by === null"
+        v-model="who"
+        label="Whose visit"
+        name="by"
+        maxlength="40"
+        autocomplete="off"
+      />
       <label class="mt-2 flex items-center gap-3 border-b border-rule">
         <span class="flex-1">Day</span>
         <input v-model="day" type="date" name="day" :max="today" class="h-12 bg-transparent" />
@@ -286,7 +293,7 @@ async function enter() {
         </select>
       </label>
       <details class="border-b border-rule">
-        <summary class="quiet cursor-pointer">Not the same everywhere</summary>
+        <ActButton kind="quiet" tag="summary" class="cursor-pointer">Not the same everywhere</ActButton>
         <label v-for="p in PART_IDS" :key="p" class="flex items-center gap-3 border-t border-rule">
           <span class="flex-1">{{ capital(PART_WORDS[p]) }}</span>
           <input
@@ -339,10 +346,14 @@ async function enter() {
         <input v-model="mats" type="checkbox" name="mats" class="size-5 accent-ink" />may try a single mat for
         a few minutes, as shown
       </label>
-      <label class="mt-2 block">
-        <span class="small">Anything else to do at home</span>
-        <input v-model="general" name="advice" class="field" maxlength="200" autocomplete="off" />
-      </label>
+      <FormField
+        v-model="general"
+        class="mt-2"
+        label="Anything else to do at home"
+        name="advice"
+        maxlength="200"
+        autocomplete="off"
+      />
       <label v-if="note" class="mt-3 block">
         <span class="small">A word to the owner</span>
         <textarea
@@ -350,7 +361,7 @@ async function enter() {
           name="word"
           rows="3"
           :maxlength="MOST_NOTE"
-          class="w-full rounded border border-rule bg-coat p-3 font-serif text-[17px]"
+          class="w-full rounded border border-rule bg-coat p-3 font-serif text-lead"
         />
       </label>
       <label class="mt-3 flex items-center gap-3 border-b border-rule">
@@ -358,10 +369,15 @@ async function enter() {
         <input v-model="nextShown" type="date" name="next" :min="day" class="h-12 bg-transparent" />
       </label>
       <p v-if="why" class="why mt-1">{{ why }}</p>
-      <p v-if="wrong || problem" class="refusal mt-3" role="alert">{{ wrong || problem }}</p>
-      <button class="act act-filled mt-4 w-full text-[17px]" :disabled="busy || entering || !!wrong">
+      <NoticeLine v-if="wrong || problem" class="mt-3">{{ wrong || problem }}</NoticeLine>
+      <ActButton
+        kind="filled"
+        type="submit"
+        class="mt-4 w-full text-lead"
+        :disabled="busy || entering || !!wrong"
+      >
         Enter the visit
-      </button>
+      </ActButton>
     </section>
   </form>
 </template>

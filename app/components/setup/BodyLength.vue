@@ -7,7 +7,7 @@ const MM_PER_INCH = 25.4
 
 <template>
   <div>
-    <p class="figure text-[40px]">
+    <p class="figure text-number">
       {{ mm }} mm <span class="small font-sans">{{ (mm / MM_PER_INCH).toFixed(1) }} inch</span>
     </p>
     <input
@@ -15,20 +15,14 @@ const MM_PER_INCH = 25.4
       type="range"
       min="3"
       max="120"
-      class="mt-2 h-12 w-full accent-[var(--due)]"
+      class="mt-2 h-12 w-full accent-due"
       aria-label="Length on the body, millimetres"
       name="length"
     />
     <div class="mt-1 flex flex-wrap gap-2">
-      <button
-        v-for="usual in USUAL_MM"
-        :key="usual"
-        type="button"
-        class="act act-plain !min-h-12 !px-4"
-        @click="mm = usual"
-      >
+      <ActButton v-for="usual in USUAL_MM" :key="usual" class="!min-h-12 !px-4" @click="mm = usual">
         {{ usual }}
-      </button>
+      </ActButton>
     </div>
   </div>
 </template>

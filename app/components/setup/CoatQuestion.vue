@@ -32,15 +32,13 @@ const emit = defineEmits<{ pick: [CoatId] }>()
       <div
         class="cursor-pointer border-t pt-2 pb-2"
         :class="
-          checked
-            ? 'border-b-[4px] border-t-rule border-b-due'
-            : 'border-b-[4px] border-rule border-b-transparent'
+          checked ? 'border-b-4 border-t-rule border-b-due' : 'border-b-4 border-rule border-b-transparent'
         "
         :data-coat="id"
       >
         <CoatPatch :coat="id" />
         <b class="mt-1 block font-semibold" :class="checked ? 'text-due' : ''">{{ COATS[id].label }}</b>
-        <i class="why block text-[14.5px]">{{ COATS[id].tell }}</i>
+        <i class="why block text-side">{{ COATS[id].tell }}</i>
       </div>
     </RadioGroupOption>
   </RadioGroup>

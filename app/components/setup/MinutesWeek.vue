@@ -24,11 +24,11 @@ function change(by: number) {
         as="div"
         :value="i"
         :aria-label="`${WEEKDAYS_SHORT[i]}, ${m} minutes`"
-        class="flex h-[150px] cursor-pointer flex-col items-center justify-end"
+        class="flex h-37.5 cursor-pointer flex-col items-center justify-end"
       >
         <span
-          class="figure text-[18px]"
-          :class="day === i ? 'text-due' : m ? '' : 'font-sans !text-[13px] text-ink-3'"
+          class="figure text-story"
+          :class="day === i ? 'text-due' : m ? '' : 'font-sans !text-fine text-ink-3'"
           >{{ m || 'none' }}</span
         >
         <svg
@@ -49,7 +49,7 @@ function change(by: number) {
           />
         </svg>
         <span
-          class="mt-1 w-full border-t-[1.5px] border-ink pt-1 text-[14px]"
+          class="mt-1 w-full border-t-[1.5px] border-ink pt-1 text-side"
           :class="day === i ? 'font-bold' : 'text-ink-2'"
           >{{ WEEKDAYS_SHORT[i] }}</span
         >
@@ -62,7 +62,7 @@ function change(by: number) {
       </p>
       <button
         type="button"
-        class="size-14 border-l border-rule text-[24px]"
+        class="size-14 border-l border-rule text-count"
         aria-label="Five minutes less"
         @click="change(-STEP)"
       >
@@ -70,7 +70,7 @@ function change(by: number) {
       </button>
       <button
         type="button"
-        class="size-14 border-l border-rule text-[24px]"
+        class="size-14 border-l border-rule text-count"
         aria-label="Five minutes more"
         @click="change(STEP)"
       >

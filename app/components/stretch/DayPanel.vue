@@ -70,25 +70,25 @@ const add = (by: number) => emit('minutes', Math.max(0, Math.min(MOST, props.min
       <li
         v-for="{ item, minutes: each } in rows"
         :key="item.place"
-        class="grid grid-cols-[1fr_auto] items-baseline gap-x-3 border-t border-rule py-[7px] desk:grid-cols-[9rem_1fr_auto]"
+        class="grid grid-cols-[1fr_auto] items-baseline gap-x-3 border-t border-rule py-1.75 desk:grid-cols-[9rem_1fr_auto]"
       >
         <button
-          class="-my-[7px] min-h-[38px] text-left font-semibold"
+          class="-my-[7px] min-h-9.5 text-left font-semibold"
           :aria-expanded="told === item.regions[0]"
           @click="told = told === item.regions[0] ? null : item.regions[0]!"
         >
           {{ placeRow(item.place).plural }}
         </button>
-        <i class="why order-3 text-[14.5px] desk:order-none">{{ sayReason(item, day) }}</i>
-        <span class="text-right text-[14px] whitespace-nowrap text-ink-2"
+        <i class="why order-3 text-side desk:order-none">{{ sayReason(item, day) }}</i>
+        <span class="text-right text-side whitespace-nowrap text-ink-2"
           >{{ inHalves(each) }} min; left,
           <b class="font-semibold text-ink">{{ inOdds(item.chanceIfLeft) }}</b></span
         >
       </li>
     </ul>
-    <button v-if="detail && rows.length < detail.items.length" class="quiet" @click="all = true">
+    <ActButton v-if="detail && rows.length < detail.items.length" kind="quiet" @click="all = true">
       {{ plural(detail.items.length - rows.length, 'more place', 'more places') }}
-    </button>
+    </ActButton>
     <ToldStory v-if="told" :region="told" />
     <p v-if="care.length" class="border-t border-rule py-2">
       Also that day:
@@ -97,30 +97,32 @@ const add = (by: number) => emit('minutes', Math.max(0, Math.min(MOST, props.min
       }}
     </p>
     <div class="mt-1 flex flex-wrap items-center gap-x-5 border-t border-rule">
-      <button v-if="session" class="quiet" :aria-pressed="session.pinned" @click="emit('pin')">
+      <ActButton v-if="session" kind="quiet" :aria-pressed="session.pinned" @click="emit('pin')">
         {{ session.pinned ? 'Unpin it' : 'Pin it here' }}
-      </button>
-      <button class="quiet" :disabled="busy" @click="emit('block')">
+      </ActButton>
+      <ActButton kind="quiet" :disabled="busy" @click="emit('block')">
         {{ blocked ? 'Give the day back' : 'Keep this day free' }}
-      </button>
-      <span v-if="!blocked" class="flex items-center gap-1 text-[15px]">
-        <button
-          class="quiet px-3"
+      </ActButton>
+      <span v-if="!blocked" class="flex items-center gap-1 text-body">
+        <ActButton
+          kind="quiet"
+          class="px-3"
           :disabled="busy"
           aria-label="Five minutes fewer that day"
           @click="add(-STEP)"
         >
           −
-        </button>
+        </ActButton>
         <span>{{ minutes }} min</span>
-        <button
-          class="quiet px-3"
+        <ActButton
+          kind="quiet"
+          class="px-3"
           :disabled="busy"
           aria-label="Five minutes more that day"
           @click="add(STEP)"
         >
           +
-        </button>
+        </ActButton>
       </span>
     </div>
   </section>

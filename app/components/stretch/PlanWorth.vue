@@ -54,9 +54,9 @@ function setLongest(event: Event) {
       }}
     </p>
     <div class="mt-2 flex flex-wrap items-start gap-x-6 gap-y-2">
-      <HundredLocks :odds="(moved ?? forecast).odds" class="min-w-0 basis-[280px]" />
+      <HundredLocks :odds="(moved ?? forecast).odds" class="min-w-0 basis-70" />
       <table class="min-w-0 flex-1 text-right">
-        <thead class="text-[13.5px] text-ink-2">
+        <thead class="text-fine text-ink-2">
           <tr>
             <td></td>
             <th class="font-normal">no mats</th>
@@ -64,9 +64,9 @@ function setLongest(event: Event) {
             <th class="font-normal">more</th>
           </tr>
         </thead>
-        <tbody class="figure text-[20px]">
+        <tbody class="figure text-head">
           <tr v-for="r in rows" :key="r.said" class="border-t border-rule" :class="r.due ? 'text-due' : ''">
-            <th class="py-1 text-left font-sans text-[14px] font-normal">{{ r.said }}</th>
+            <th class="py-1 text-left font-sans text-side font-normal">{{ r.said }}</th>
             <td v-for="(n, i) in r.counts" :key="i">{{ n }}</td>
           </tr>
         </tbody>
@@ -84,7 +84,7 @@ function setLongest(event: Event) {
       </p>
     </div>
     <div class="mt-3 border-t border-rule pt-2">
-      <label class="block text-center text-[14px] font-semibold" for="worth"
+      <label class="block text-center text-side font-semibold" for="worth"
         >a mat is worth {{ plan.choices.matWorth }} minutes</label
       >
       <input
@@ -99,10 +99,10 @@ function setLongest(event: Event) {
         :aria-valuetext="`${plan.choices.matWorth} minutes`"
         @change="setWorth"
       />
-      <p class="flex justify-between text-[13px] text-ink-2">
+      <p class="flex justify-between text-fine text-ink-2">
         <span>a few are fine</span><span>keep it long at any cost</span>
       </p>
-      <label class="mt-2 flex min-h-11 items-center gap-2 border-t border-rule text-[15px]">
+      <label class="mt-2 flex min-h-11 items-center gap-2 border-t border-rule text-body">
         Longest session {{ she ? 'she' : 'he' }} bears
         <select
           class="h-9 border-b border-edge bg-transparent font-semibold"

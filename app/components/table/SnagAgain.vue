@@ -10,19 +10,18 @@ const emit = defineEmits<{ glides: [count: number]; catches: []; dirty: [] }>()
   <div ref="root">
     <h2 class="mt-2">Back to the brush, then the comb again</h2>
     <p class="why mt-1">Ends first, in light pats. It is clear when the comb glides.</p>
-    <CountStepper v-model="count" label="Snags here" />
-    <button
+    <NumberStepper v-model="count" label="Snags here" />
+    <ActButton
       data-choice
-      class="act act-filled mt-2 min-h-20 w-full text-[19px]"
+      kind="filled"
+      class="mt-2 min-h-20 w-full text-story"
       @click="emit('glides', count)"
     >
       <FindingMark finding="glides" :size="34" class="mr-2" />It glides now
-    </button>
+    </ActButton>
     <div class="mt-2 grid grid-cols-2 gap-2">
-      <button data-choice class="act act-plain !px-2" @click="emit('catches')">It still catches</button>
-      <button data-choice class="act act-plain !px-2" @click="emit('dirty')">
-        It is dirt: wait for the wash
-      </button>
+      <ActButton data-choice class="!px-2" @click="emit('catches')">It still catches</ActButton>
+      <ActButton data-choice class="!px-2" @click="emit('dirty')"> It is dirt: wait for the wash </ActButton>
     </div>
   </div>
 </template>

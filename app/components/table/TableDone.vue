@@ -25,7 +25,7 @@ const care = computed(() => {
 </script>
 
 <template>
-  <main class="mx-auto max-w-[440px] px-4 pt-10 pb-8">
+  <main class="mx-auto max-w-110 px-4 pt-10 pb-8">
     <h1>
       {{
         done
@@ -49,21 +49,20 @@ const care = computed(() => {
     >
       <CautionMark class="shrink-0" />A mat or felt is the groomer’s. Do not wash it, and no scissors.
     </p>
-    <button
-      class="act act-filled mt-6 w-full text-[17px]"
+    <ActButton
+      kind="filled"
+      class="mt-6 w-full text-lead"
       :disabled="ending"
       @click="emit('finish', '/groomer')"
     >
       Write to {{ groomer }}
-    </button>
-    <button class="act act-plain mt-3 w-full" :disabled="ending" @click="emit('finish', '')">
-      Back to today
-    </button>
-    <button v-if="last" class="quiet mt-3" @click="emit('undo')">
+    </ActButton>
+    <ActButton class="mt-3 w-full" :disabled="ending" @click="emit('finish', '')"> Back to today </ActButton>
+    <ActButton v-if="last" kind="quiet" class="mt-3" @click="emit('undo')">
       Undo {{ last.label.toLowerCase() }}, {{ last.says }}
-    </button>
+    </ActButton>
     <details class="mt-2 border-t border-rule">
-      <summary class="quiet cursor-pointer">Tools away</summary>
+      <ActButton kind="quiet" tag="summary" class="cursor-pointer">Tools away</ActButton>
       <ul>
         <li v-for="t in care" :key="t.label" class="border-t border-rule py-2">
           <b class="font-semibold">{{ t.label }}</b>

@@ -79,8 +79,8 @@ async function speak(on: boolean) {
 </script>
 
 <template>
-  <main class="mx-auto max-w-[440px] px-4 py-4 desk:max-w-[900px]">
-    <NuxtLink :to="base" class="quiet">Back to today</NuxtLink>
+  <main class="mx-auto max-w-110 px-4 py-4 desk:max-w-225">
+    <ActButton :to="base" kind="quiet">Back to today</ActButton>
     <h1 v-if="items.length" class="mt-2">
       {{ capital(plural(items.length, 'place')) }} on the table,
       {{ inHalves(shown.reduce((sum, m) => sum + m, plan.setupMinutes)) }} minutes
@@ -99,18 +99,18 @@ async function speak(on: boolean) {
         <div v-if="what === 'minutes'" class="flex items-center justify-between border-b border-rule">
           <span>I have</span>
           <span class="flex items-center">
-            <button class="size-14 text-[24px]" aria-label="Fewer minutes" @click="step(-1)">−</button>
-            <b class="figure w-12 text-center text-[21px]" aria-live="polite">{{ own }}</b>
-            <button class="size-14 text-[24px]" aria-label="More minutes" @click="step(1)">+</button>
+            <button class="size-14 text-count" aria-label="Fewer minutes" @click="step(-1)">−</button>
+            <b class="figure w-12 text-center text-head" aria-live="polite">{{ own }}</b>
+            <button class="size-14 text-count" aria-label="More minutes" @click="step(1)">+</button>
             min
           </span>
         </div>
         <ol v-if="items.length" class="mt-3 border-t border-ink">
           <li v-for="(item, i) in rows" :key="item.place" class="flex gap-3 border-b border-rule py-2">
-            <span class="figure w-6 text-[19px] text-due">{{ i + 1 }}</span>
+            <span class="figure w-6 text-story text-due">{{ i + 1 }}</span>
             <span class="min-w-0 flex-1"
               ><b class="font-semibold">{{ placeRow(item.place).plural }}</b>
-              <i class="why ml-2 text-[15px]">{{ sayReason(item, today) }}</i></span
+              <i class="why ml-2 text-body">{{ sayReason(item, today) }}</i></span
             >
             <span class="whitespace-nowrap">{{ inHalves(shown[i]!) }} min</span>
           </li>
@@ -120,11 +120,11 @@ async function speak(on: boolean) {
           :sheet="buildOf(file.profile.coat)"
           :states="drawn"
           :detail="1.4"
-          class="mx-auto mt-5 max-h-[30vh] desk:max-h-[430px]"
+          class="mx-auto mt-5 max-h-[30vh] desk:max-h-107.5"
         />
-        <button v-if="rows.length < items.length" class="quiet" @click="all = true">
+        <ActButton v-if="rows.length < items.length" kind="quiet" @click="all = true">
           and {{ plural(items.length - rows.length, 'more place', 'more places') }}
-        </button>
+        </ActButton>
       </section>
       <section aria-label="Before you start" class="mt-4 desk:mt-3">
         <p class="flex items-center gap-2 font-semibold text-caution">
@@ -134,9 +134,10 @@ async function speak(on: boolean) {
           <VetMark class="shrink-0" />First a look and a feel. Sore, wet, hot or lumpy skin: no tool, ring the
           vet.
         </p>
-        <button
+        <ActButton
           v-if="items.length"
-          class="act act-filled mt-4 w-full text-[17px]"
+          kind="filled"
+          class="mt-4 w-full text-lead"
           @click="
             emit(
               'start',
@@ -145,10 +146,12 @@ async function speak(on: boolean) {
           "
         >
           Start
-        </button>
-        <NuxtLink v-else :to="base" class="act act-plain mt-4 w-full">Pick a place on the map</NuxtLink>
+        </ActButton>
+        <ActButton v-else :to="base" class="mt-4 w-full">Pick a place on the map</ActButton>
         <details class="mt-3 border-t border-rule" :open="!allReady">
-          <summary class="quiet cursor-pointer">{{ allReady ? 'Ready as last time' : 'Ready?' }}</summary>
+          <ActButton kind="quiet" tag="summary" class="cursor-pointer">{{
+            allReady ? 'Ready as last time' : 'Ready?'
+          }}</ActButton>
           <label
             v-for="r in READY"
             :key="r.id"
@@ -156,13 +159,13 @@ async function speak(on: boolean) {
           >
             <input
               type="checkbox"
-              class="size-5 accent-[var(--due)]"
+              class="size-5 accent-due"
               :checked="ways.ready.includes(r.id)"
               @change="tick(r.id, ($event.target as HTMLInputElement).checked)"
             />{{ r.words }}
           </label>
         </details>
-        <h2 class="mt-4 text-[19px]">Laid out</h2>
+        <h2 class="mt-4 text-story">Laid out</h2>
         <ul class="mt-1 border-t border-rule">
           <li
             v-for="t in tools"
@@ -176,11 +179,11 @@ async function speak(on: boolean) {
         <p v-if="missing.some((t) => t.tool.endsWith('comb'))" class="small mt-2">
           Nothing stands in for a comb: without one no place is known to be clear.
         </p>
-        <NuxtLink :to="`${base}/ways`" class="quiet mt-1">How you work, tools and mist</NuxtLink>
+        <ActButton :to="`${base}/ways`" kind="quiet" class="mt-1">How you work, tools and mist</ActButton>
         <label v-if="can" class="mt-2 flex min-h-12 cursor-pointer items-center gap-3">
           <input
             type="checkbox"
-            class="size-5 accent-[var(--due)]"
+            class="size-5 accent-due"
             :checked="ways.spoken"
             @change="speak(($event.target as HTMLInputElement).checked)"
           />Say each place aloud

@@ -104,10 +104,10 @@ useEventListener('keydown', onKey)
 </script>
 
 <template>
-  <main class="mx-auto flex min-h-dvh max-w-[440px] flex-col desk:max-w-[1040px] desk:justify-center">
-    <div class="flex h-[58px] items-center gap-3 px-4">
+  <main class="mx-auto flex min-h-dvh max-w-110 flex-col desk:max-w-260 desk:justify-center">
+    <div class="flex h-14.5 items-center gap-3 px-4">
       <p class="whitespace-nowrap">
-        <b class="figure text-[18px]">{{ Math.floor(t.spent.value / 60000) }}</b> min
+        <b class="figure text-story">{{ Math.floor(t.spent.value / 60000) }}</b> min
       </p>
       <div
         class="flex min-w-0 flex-1 items-center gap-1 overflow-hidden"
@@ -117,15 +117,15 @@ useEventListener('keydown', onKey)
         <span v-for="f in t.found.value.slice(-4)" :key="f.entryId" class="shrink-0 text-ink-3"
           ><FindingMark :finding="f.finding" :size="20"
         /></span>
-        <span class="ml-1 size-[15px] shrink-0 rounded-[50%] border-[3px] border-due" />
+        <span class="ml-1 size-3.75 shrink-0 rounded-full border-[3px] border-due" />
         <span
           v-for="n in Math.max(0, Math.min(7, t.queue.value.length - 1))"
           :key="n"
-          class="ml-1 size-[8px] shrink-0 rounded-[50%] border-2 border-edge"
+          class="ml-1 size-2 shrink-0 rounded-full border-2 border-edge"
         />
         <span v-if="t.queue.value.length > 8" class="small ml-1">+{{ t.queue.value.length - 8 }}</span>
       </div>
-      <button class="act act-plain !min-h-11 !px-3 text-[15px]" @click="t.end()">End here</button>
+      <ActButton class="!min-h-11 !px-3 text-body" @click="t.end()">End here</ActButton>
       <button
         class="flex size-12 items-center justify-center"
         :aria-label="t.paused.value ? 'Go on' : 'Pause'"
@@ -142,9 +142,9 @@ useEventListener('keydown', onKey)
         {{ onBreak ? 'Let it stand down, drink, shake. A minute or two.' : 'The clock has stopped.' }} Keep a
         hand on the dog.
       </p>
-      <button class="act act-filled mt-6 w-full text-[17px]" @click="goOn()">
+      <ActButton kind="filled" class="mt-6 w-full text-lead" @click="goOn()">
         Go on with {{ region.label.toLowerCase() }}
-      </button>
+      </ActButton>
     </div>
 
     <div v-else class="relative flex flex-1 flex-col desk:grid desk:flex-none desk:grid-cols-2 desk:gap-8">
@@ -164,7 +164,7 @@ useEventListener('keydown', onKey)
         :region="region.id"
         :build="buildOf(profile.coat)"
         :shades="shades"
-        class="shrink-0 desk:h-[460px]"
+        class="shrink-0 desk:h-115"
         :class="asking ? 'h-[17vh]' : t.follow.value || !done ? 'h-[28vh]' : 'h-[34vh]'"
       />
       <KnotQuestions
@@ -178,9 +178,9 @@ useEventListener('keydown', onKey)
       />
       <div v-else class="flex flex-1 flex-col px-4">
         <div class="mt-2 flex items-baseline justify-between gap-3">
-          <h1 class="text-[31px]" aria-live="polite">{{ region.label }}</h1>
+          <h1 class="text-show" aria-live="polite">{{ region.label }}</h1>
           <p class="whitespace-nowrap" :class="over ? 'font-bold text-caution' : ''">
-            <span class="figure text-[19px]">{{ clock(t.atPlace.value) }}</span>
+            <span class="figure text-story">{{ clock(t.atPlace.value) }}</span>
             <span class="small ml-1">of {{ clock(limit) }}</span>
           </p>
         </div>
@@ -201,7 +201,7 @@ useEventListener('keydown', onKey)
           </div>
         </dl>
         <p v-for="a in advice" :key="a.id" class="why mt-1 text-ink" data-advice>
-          <b class="font-sans text-[15px] font-semibold not-italic">{{ a.from }}:</b> {{ a.says }}
+          <b class="font-sans text-body font-semibold not-italic">{{ a.from }}:</b> {{ a.says }}
         </p>
         <p class="mt-2 flex items-center gap-2 font-semibold text-caution">
           <CautionMark class="shrink-0" />{{
@@ -243,7 +243,7 @@ useEventListener('keydown', onKey)
             <RadioGroupLabel class="sr-only">How the dog bears it</RadioGroupLabel>
             <RadioGroupOption v-for="c in COMFORT_IDS" :key="c" v-slot="{ checked }" :value="c" as="template">
               <div
-                class="flex min-h-14 cursor-pointer items-center justify-center gap-2 border-b-[3px]"
+                class="flex min-h-14 cursor-pointer items-center justify-center gap-2 border-b-3"
                 :class="checked ? 'border-ink font-bold' : 'border-transparent text-ink-2'"
               >
                 <ComfortMark :comfort="c" />{{ c }}

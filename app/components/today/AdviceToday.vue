@@ -31,13 +31,13 @@ const STATE = { new: '', read: 'read', asked: 'asked about' }
         <span v-if="STATE[a.state]" class="small">{{ STATE[a.state] }}</span>
       </p>
       <p class="-mb-2 flex gap-6">
-        <button v-if="a.state === 'new'" class="quiet" @click="answer(a, 'read')">Read</button>
-        <button class="quiet" @click="ask(a)">Ask</button>
-        <button class="quiet" @click="answer(a, 'done')">Done with</button>
+        <ActButton v-if="a.state === 'new'" kind="quiet" @click="answer(a, 'read')">Read</ActButton>
+        <ActButton kind="quiet" @click="ask(a)">Ask</ActButton>
+        <ActButton kind="quiet" @click="answer(a, 'done')">Done with</ActButton>
       </p>
     </div>
-    <button v-if="standing.length > fresh.length" class="quiet" @click="all = !all">
+    <ActButton v-if="standing.length > fresh.length" kind="quiet" @click="all = !all">
       {{ all ? 'Only what is new' : `${capital(countWord(standing.length))} for home` }}
-    </button>
+    </ActButton>
   </section>
 </template>

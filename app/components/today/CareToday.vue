@@ -32,7 +32,7 @@ const minutes = (care: string) => (isTrim(care) ? ledAt(care, habits.value.setti
     <li v-for="d in now.slice(0, MOST)" :key="d.care" class="border-b border-rule">
       <NuxtLink :to="to(d.care)" class="flex min-h-11 items-center gap-2">
         <b class="font-semibold">{{ CARE[d.care].label }}</b>
-        <i class="why min-w-0 flex-1 truncate text-[15px]">{{
+        <i class="why min-w-0 flex-1 truncate text-body">{{
           d.last ? `last ${sayDay(d.last, today)}` : 'not done yet'
         }}</i>
         <span v-if="minutes(d.care)">{{ minutes(d.care) }} min</span>

@@ -15,7 +15,7 @@ const at = computed(() => handlingToday(hardPlaces(file.value, today.value)))
     data-handling
   >
     <b class="shrink-0 font-semibold">{{ sayHandled(at.place) }}</b>
-    <i class="why min-w-0 flex-1 truncate text-[15px]">brought along: {{ stepsOf(at.place)[at.step] }}</i>
+    <i class="why min-w-0 flex-1 truncate text-body">brought along: {{ stepsOf(at.place)[at.step] }}</i>
     <span class="whitespace-nowrap">{{ HANDLING_MINUTES }} min</span>
   </NuxtLink>
 </template>

@@ -71,7 +71,7 @@ async function write() {
           name="length"
           inputmode="decimal"
           autocomplete="off"
-          class="h-12 w-24 border-b border-edge bg-transparent text-[19px]"
+          class="h-12 w-24 border-b border-edge bg-transparent text-story"
         />
       </label>
       <label v-if="by === 'fingers'" class="block">
@@ -81,13 +81,13 @@ async function write() {
           name="finger"
           inputmode="decimal"
           autocomplete="off"
-          class="h-12 w-20 border-b border-edge bg-transparent text-[19px]"
+          class="h-12 w-20 border-b border-edge bg-transparent text-story"
         />
       </label>
-      <button class="act act-plain !min-h-12" :disabled="mm === null || !!wrong">
+      <ActButton type="submit" class="!min-h-12" :disabled="mm === null || !!wrong">
         Write in{{ by === 'fingers' && mm && !wrong ? ` ${Math.round(mm)} mm` : '' }}
-      </button>
+      </ActButton>
     </div>
-    <p v-if="wrong || problem" class="refusal mt-2" role="alert">{{ wrong || problem }}</p>
+    <NoticeLine v-if="wrong || problem" class="mt-2">{{ wrong || problem }}</NoticeLine>
   </form>
 </template>

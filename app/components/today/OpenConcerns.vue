@@ -26,9 +26,9 @@ const close = (id: string, how: 'vet' | 'well') =>
         >{{ sayWhere(c.what.where) }}: {{ c.what.seen.map((s) => SIGNS[s]).join(', ') }},
         {{ sayDay(c.day, today) }}</span
       >
-      <NuxtLink :to="`/dogs/${file.id}/look-over`" class="quiet">Read out</NuxtLink>
-      <button class="quiet" @click="close(c.id, 'vet')">The vet has seen it</button>
-      <button class="quiet" @click="close(c.id, 'well')">It is well</button>
+      <ActButton :to="`/dogs/${file.id}/look-over`" kind="quiet">Read out</ActButton>
+      <ActButton kind="quiet" @click="close(c.id, 'vet')">The vet has seen it</ActButton>
+      <ActButton kind="quiet" @click="close(c.id, 'well')">It is well</ActButton>
     </div>
   </section>
 </template>

@@ -55,13 +55,13 @@ async function combedDry() {
   last.value = { ...l, says: `${l.says}, combed dry`, what: { ...l.what, combedDry: true } }
 }
 const measuring = ref(false)
-const CHIP = 'min-h-11 rounded border border-edge px-2.5 text-[15px] font-semibold'
+const CHIP = 'min-h-11 rounded border border-edge px-2.5 text-body font-semibold'
 </script>
 
 <template>
   <section aria-label="Since then">
     <div class="flex flex-wrap items-center gap-1.5">
-      <h2 class="mr-1 font-sans text-[15px] font-normal text-ink-2">Since then</h2>
+      <h2 class="mr-1 font-sans text-body font-normal text-ink-2">Since then</h2>
       <button v-for="q in QUICK" :key="q.words" :class="CHIP" @click="press(q)">
         {{ q.words }}
       </button>

@@ -50,21 +50,21 @@ const feet = () => combAtTable(FEET.flatMap((p) => regionsOf(p).map((r) => r.id)
 
 <template>
   <p v-if="written" class="flex min-h-11 items-center gap-4 border-b border-rule" role="status">
-    <span>A wet walk, written in.</span><button class="quiet" @click="undo">Undo</button>
+    <span>A wet walk, written in.</span><ActButton kind="quiet" @click="undo">Undo</ActButton>
   </p>
   <div v-else-if="nudge" class="flex flex-wrap items-center gap-x-4 border-b border-rule py-1" data-weather>
-    <span class="why min-w-0 flex-1 basis-52 text-[15px]"
+    <span class="why min-w-0 flex-1 basis-52 text-body"
       >{{ sayNudge(nudge, invented)
       }}<template v-if="invented">
-        <NuxtLink :to="`/dogs/${file.id}/ways`" class="font-sans text-[14px] not-italic underline">{{
+        <NuxtLink :to="`/dogs/${file.id}/ways`" class="font-sans text-side not-italic underline">{{
           moves ? 'It moves the plan, as you set it' : 'It moves nothing until you turn it on'
         }}</NuxtLink></template
       ></span
     >
-    <button v-if="WET[nudge.nudge]" class="quiet" @click="write(WET[nudge.nudge]!)">Yes, wet</button>
-    <button v-else-if="nudge.nudge === 'seeds'" class="quiet" @click="feet">Check the feet</button>
-    <button class="quiet !font-normal text-ink-2" @click="dismissed = true">
+    <ActButton v-if="WET[nudge.nudge]" kind="quiet" @click="write(WET[nudge.nudge]!)">Yes, wet</ActButton>
+    <ActButton v-else-if="nudge.nudge === 'seeds'" kind="quiet" @click="feet">Check the feet</ActButton>
+    <ActButton kind="quiet" class="!font-normal text-ink-2" @click="dismissed = true">
       {{ WET[nudge.nudge] ? 'No' : 'Seen' }}
-    </button>
+    </ActButton>
   </div>
 </template>

@@ -19,16 +19,16 @@ const span = computed(() => {
   <div class="border-b border-rule pt-2 pb-1">
     <label :for="id" class="flex items-baseline justify-between font-semibold">
       {{ label }}
-      <span class="font-serif text-[19px] font-medium">
-        <s v-if="value !== now" class="mr-1 text-[16px] text-ink-2">{{ say(now) }}</s>
+      <span class="font-serif text-story font-medium">
+        <s v-if="value !== now" class="mr-1 text-lead text-ink-2">{{ say(now) }}</s>
         <span :class="value !== now ? 'text-due' : ''">{{ say(value) }}</span>
       </span>
     </label>
-    <div class="relative mx-[6px]">
-      <span class="absolute top-[21px] h-[3px] bg-due" :style="span" />
+    <div class="relative mx-1.5">
+      <span class="absolute top-5.25 h-0.75 bg-due" :style="span" />
       <span
         v-if="value !== now"
-        class="absolute top-[16px] size-3 -translate-x-1/2 rounded-full border-2 border-ink-2 bg-paper"
+        class="absolute top-4 size-3 -translate-x-1/2 rounded-full border-2 border-ink-2 bg-paper"
         :style="{ left: at(now) }"
       />
       <input
@@ -43,7 +43,7 @@ const span = computed(() => {
         :aria-valuetext="say(value)"
       />
     </div>
-    <p class="-mt-2 flex justify-between text-[13px] text-ink-2">
+    <p class="-mt-2 flex justify-between text-fine text-ink-2">
       <span>{{ say(range[0]) }}</span><span>{{ say(range[1]) }}</span>
     </p>
   </div>

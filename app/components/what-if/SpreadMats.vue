@@ -35,7 +35,7 @@ const figures = computed(() => ({
 
 <template>
   <section aria-label="Mats of a stretch">
-    <h2 class="text-[19px]">Mats of a stretch</h2>
+    <h2 class="text-story">Mats of a stretch</h2>
     <InkChart
       type="bar"
       :height="190"

@@ -72,8 +72,8 @@ const figures = computed(() => ({
 <template>
   <section aria-label="Minutes of a stretch">
     <div class="flex flex-wrap items-baseline justify-between gap-x-4">
-      <h2 class="text-[19px]">Minutes of a stretch</h2>
-      <p class="text-[14px]">
+      <h2 class="text-story">Minutes of a stretch</h2>
+      <p class="text-side">
         <span v-for="(r, i) in rows" :key="r.label" :class="r.due ? 'text-due' : 'text-ink-2'"
           >{{ i ? '; ' : '' }}{{ r.label }}
           <b class="font-semibold"

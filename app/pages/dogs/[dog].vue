@@ -93,20 +93,26 @@ useEventListener('keydown', onKey, { capture: true })
 </script>
 
 <template>
-  <div v-if="record.state === 'missing'" class="mx-auto max-w-md px-4 pt-24">
-    <h1>No dog lives here</h1>
-    <p class="why mt-3">The address is wrong, or this dog belongs to another household.</p>
-    <NuxtLink to="/" class="act act-filled mt-8 w-full">Back to the start</NuxtLink>
-  </div>
-  <div v-else-if="record.state === 'no-answer' && !record.file" class="mx-auto max-w-md px-4 pt-24">
-    <h1>Nothing is kept here yet</h1>
-    <p class="why mt-3">
+  <LazyEmptyState
+    v-if="record.state === 'missing'"
+    class="mx-auto max-w-md px-4 pt-24"
+    title="No dog lives here"
+  >
+    <template #why>The address is wrong, or this dog belongs to another household.</template>
+    <ActButton to="/" kind="filled" class="mt-8 w-full">Back to the start</ActButton>
+  </LazyEmptyState>
+  <LazyEmptyState
+    v-else-if="record.state === 'no-answer' && !record.file"
+    class="mx-auto max-w-md px-4 pt-24"
+    title="Nothing is kept here yet"
+  >
+    <template #why>
       {{ record.trouble ? TROUBLE[record.trouble].says : '' }} Open this dog once with an answer from the
       server, and it opens without from then on.
-    </p>
-    <button class="act act-filled mt-8 w-full" @click="record.open(dogId)">Try again</button>
-  </div>
-  <div v-else-if="!record.file" class="mx-auto max-w-[1280px] px-4 pt-24 desk:px-10" role="status">
+    </template>
+    <ActButton kind="filled" class="mt-8 w-full" @click="record.open(dogId)">Try again</ActButton>
+  </LazyEmptyState>
+  <div v-else-if="!record.file" class="mx-auto max-w-320 px-4 pt-24 desk:px-10" role="status">
     <p class="why">Reading the diary</p>
     <div class="mt-3 border-t border-rule" />
   </div>
@@ -114,19 +120,19 @@ useEventListener('keydown', onKey, { capture: true })
     <NotKept />
     <NuxtPage />
   </div>
-  <div v-else class="mx-auto flex min-h-dvh max-w-[1280px] flex-col pb-[76px] desk:pb-6">
+  <div v-else class="mx-auto flex min-h-dvh max-w-320 flex-col pb-19 desk:pb-6">
     <a href="#main" class="sr-only focus:not-sr-only focus:absolute focus:p-3">To the page</a>
     <header class="frame px-4 pt-2 desk:px-10">
       <div class="flex items-center gap-3">
         <NuxtLink
           :to="to(dogId, '')"
-          class="w-[52px] shrink-0 desk:w-[68px]"
+          class="w-13 shrink-0 desk:w-17"
           :aria-label="`${file.profile.name}, today`"
         >
           <DogDrawing :sheet="buildOf(file.profile.coat)" :states="shades" :detail="3.6" />
         </NuxtLink>
         <div class="min-w-0 flex-1">
-          <p class="truncate font-serif text-[27px] leading-tight font-medium desk:text-[31px]">
+          <p class="truncate font-serif text-title leading-tight font-medium desk:text-show">
             {{ file.profile.name }}
           </p>
           <p class="small hidden truncate desk:block">
@@ -173,13 +179,13 @@ useEventListener('keydown', onKey, { capture: true })
     <main id="main" class="flex-1 px-4 desk:px-10"><NuxtPage :key="dogId" /></main>
     <nav
       aria-label="Sections"
-      class="fixed inset-x-0 bottom-0 z-10 flex h-[60px] border-t border-ink bg-paper px-2 desk:hidden"
+      class="fixed inset-x-0 bottom-0 z-10 flex h-15 border-t border-ink bg-paper px-2 desk:hidden"
     >
       <NuxtLink
         v-for="s in atHand"
         :key="s.path"
         :to="to(dogId, s.path)"
-        class="-mt-px flex items-center border-t-[3px] px-2.5 text-[16px]"
+        class="-mt-px flex items-center border-t-3 px-2.5 text-lead"
         :class="
           sectionOf(route.path) === s.path ? 'border-due font-semibold' : 'border-transparent text-ink-2'
         "

@@ -62,14 +62,15 @@ useHead({
 </script>
 
 <template>
-  <main v-if="!shared" class="mx-auto max-w-[440px] px-4 pt-24">
-    <h1>This link does not open anything</h1>
-    <p class="why mt-3">
-      It has run out, was closed, or lost a letter on the way. Ask the owner for a new one.
-    </p>
+  <main v-if="!shared" class="mx-auto max-w-110 px-4 pt-24">
+    <EmptyState title="This link does not open anything">
+      <template #why>
+        It has run out, was closed, or lost a letter on the way. Ask the owner for a new one.
+      </template>
+    </EmptyState>
   </main>
-  <main v-else class="mx-auto max-w-[1080px] px-4 pb-8 desk:px-10">
-    <p class="flex min-h-12 items-center justify-between gap-3 border-b border-ink text-[14px]">
+  <main v-else class="mx-auto max-w-270 px-4 pb-8 desk:px-10">
+    <p class="flex min-h-12 items-center justify-between gap-3 border-b border-ink text-side">
       <span
         >For <b class="font-semibold">{{ shared.groomer }}</b> from {{ shared.owner }}</span
       >
@@ -77,13 +78,11 @@ useHead({
     </p>
     <SharedDogView :shared="shared" photographs="/api/shared/photographs" :headers="headers" :answer="answer">
       <template #acts>
-        <button class="act act-plain mt-3 w-full" @click="keep">
-          Keep {{ shared.profile.name }} in my room
-        </button>
+        <ActButton class="mt-3 w-full" @click="keep"> Keep {{ shared.profile.name }} in my room </ActButton>
         <p class="small mt-1">
           A room lists every dog shared with you, and there you mark a visit on the map.
         </p>
-        <p v-if="problem" class="refusal" role="alert">{{ problem }}</p>
+        <NoticeLine v-if="problem">{{ problem }}</NoticeLine>
       </template>
     </SharedDogView>
   </main>

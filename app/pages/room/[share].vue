@@ -64,28 +64,27 @@ useHead({
 
 <template>
   <RoomDoor v-if="state === 'signed-out'" @in="load" />
-  <main v-else-if="!shared" class="mx-auto max-w-[440px] px-4 pt-24">
-    <template v-if="state === 'missing'">
-      <h1>This dog is not in your room</h1>
-      <p class="why mt-3">The owner closed the share, or it has run out. Ask for a new code.</p>
-      <NuxtLink to="/room" class="act act-filled mt-6 w-full">Back to the list</NuxtLink>
-    </template>
+  <main v-else-if="!shared" class="mx-auto max-w-110 px-4 pt-24">
+    <EmptyState v-if="state === 'missing'" title="This dog is not in your room">
+      <template #why>The owner closed the share, or it has run out. Ask for a new code.</template>
+      <ActButton to="/room" kind="filled" class="mt-6 w-full">Back to the list</ActButton>
+    </EmptyState>
     <template v-else>
       <p class="why" role="status">
         {{ state === 'no-signal' ? 'No signal: it shows when there is one.' : 'Reading the record' }}
       </p>
-      <button v-if="state === 'no-signal'" class="act act-plain mt-4 w-full" @click="load">Try again</button>
+      <ActButton v-if="state === 'no-signal'" class="mt-4 w-full" @click="load">Try again</ActButton>
     </template>
   </main>
-  <main v-else class="mx-auto max-w-[1080px] px-4 pb-8 desk:px-10">
-    <p class="flex min-h-12 items-center justify-between gap-3 border-b border-ink text-[14px]">
+  <main v-else class="mx-auto max-w-270 px-4 pb-8 desk:px-10">
+    <p class="flex min-h-12 items-center justify-between gap-3 border-b border-ink text-side">
       <NuxtLink to="/room" class="flex min-h-11 items-center font-semibold">All dogs</NuxtLink>
       <span class="text-ink-2">from {{ shared.owner }}, open until {{ sayDate(shared.expires) }}</span>
     </p>
     <template v-if="visiting">
       <div class="flex items-end justify-between gap-4">
         <h1 class="mt-4">{{ shared.profile.name }}, the visit</h1>
-        <button class="quiet" @click="visiting = false">Not now</button>
+        <ActButton kind="quiet" @click="visiting = false">Not now</ActButton>
       </div>
       <VisitForm
         class="mt-1"
@@ -106,17 +105,15 @@ useHead({
       </p>
       <SharedDogView :shared="shared" :photographs="`${base}/photographs`" :answer="answer">
         <template #acts>
-          <button
-            v-if="shared.scope !== 'note'"
-            class="act act-plain mt-3 w-full text-[17px]"
-            @click="visiting = true"
-          >
+          <ActButton v-if="shared.scope !== 'note'" class="mt-3 w-full text-lead" @click="visiting = true">
             Enter a visit
-          </button>
+          </ActButton>
           <details class="mt-2 border-t border-rule">
-            <summary class="quiet cursor-pointer">Let {{ shared.profile.name }} go</summary>
+            <ActButton kind="quiet" tag="summary" class="cursor-pointer"
+              >Let {{ shared.profile.name }} go</ActButton
+            >
             <p class="small">The dog leaves your list. What you wrote stays with the owner.</p>
-            <button class="act act-plain mt-2 w-full" @click="letGo">Take off my list</button>
+            <ActButton class="mt-2 w-full" @click="letGo">Take off my list</ActButton>
           </details>
         </template>
       </SharedDogView>

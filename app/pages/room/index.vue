@@ -34,19 +34,12 @@ const when = computed({
   get: (): When => chosen.value ?? (week.value.length ? 'week' : 'all'),
   set: (w) => (chosen.value = w),
 })
-const shown = computed(() => {
-  const list = {
-    week: week.value,
-    later: dogs.value.filter((d) => d.visit && d.visit >= end.value),
-    all: dogs.value,
-  }[when.value]
-  const q = name.value.trim().toLowerCase()
-  return q ? dogs.value.filter((d) => `${d.name} ${d.owner}`.toLowerCase().includes(q)) : list
+/** Who is looked for by name is looked for among all. */
+const among = computed(() => {
+  if (name.value.trim() || when.value === 'all') return dogs.value
+  return when.value === 'week' ? week.value : dogs.value.filter((d) => d.visit && d.visit >= end.value)
 })
-/** A long list comes a page at a time: each line is a drawing. */
-const AT_ONCE = 25
-const most = ref(AT_ONCE)
-watch([when, name], () => (most.value = AT_ONCE))
+const { shown, all, more, showMore, order, orderBy } = useRoomTable(among, name)
 
 const headline = computed(() => {
   if (!dogs.value.length) return 'No dog yet'
@@ -100,15 +93,15 @@ useHead({ title: computed(() => (room.value ? `${room.value.room} · Grumbo` : '
 
 <template>
   <RoomDoor v-if="state === 'signed-out'" @in="come" />
-  <main v-else-if="!room" class="mx-auto max-w-[1280px] px-4 pt-24 desk:px-10" role="status">
+  <main v-else-if="!room" class="mx-auto max-w-320 px-4 pt-24 desk:px-10" role="status">
     <p class="why">
       {{ state === 'no-signal' ? 'No signal: the room shows when there is one.' : 'Reading the list' }}
     </p>
-    <button v-if="state === 'no-signal'" class="act act-plain mt-4" @click="load">Try again</button>
+    <ActButton v-if="state === 'no-signal'" class="mt-4" @click="load">Try again</ActButton>
   </main>
-  <main v-else class="mx-auto max-w-[1280px] px-4 pt-3 pb-8 desk:px-10 desk:pt-6">
+  <main v-else class="mx-auto max-w-320 px-4 pt-3 pb-8 desk:px-10 desk:pt-6">
     <header class="flex flex-wrap items-center gap-x-6 border-b border-ink">
-      <p class="font-serif text-[25px] font-medium desk:text-[29px]">{{ room.room }}</p>
+      <p class="font-serif text-count font-medium desk:text-title">{{ room.room }}</p>
       <span class="small mr-auto">{{ room.name }}</span>
       <ChoiceRow v-model="when" tight label="Which dogs" :choices="WHEN" />
     </header>
@@ -117,28 +110,46 @@ useHead({ title: computed(() => (room.value ? `${room.value.room} · Grumbo` : '
         <h1>{{ headline }}</h1>
         <p class="why mt-1">{{ why }}</p>
       </div>
-      <button
+      <ActButton
         v-if="!adding"
-        class="act text-[17px] max-desk:w-full"
-        :class="dogs.length ? 'act-plain' : 'act-filled'"
+        class="text-lead max-desk:w-full"
+        :kind="dogs.length ? 'plain' : 'filled'"
         @click="adding = true"
       >
         Add a dog by its code
-      </button>
-      <form v-else class="flex w-full max-w-[420px] items-end gap-3" @submit.prevent="add">
-        <label class="flex-1"
-          ><span class="small">The code the owner gave you</span
-          ><input v-model="code" class="field" name="code" autocomplete="off" maxlength="40"
-        /></label>
-        <button class="act act-filled" :disabled="busy || !code.trim()">Add</button>
+      </ActButton>
+      <form v-else class="flex w-full max-w-105 items-end gap-3" @submit.prevent="add">
+        <FormField
+          v-model="code"
+          class="flex-1"
+          label="The code the owner gave you"
+          name="code"
+          autocomplete="off"
+          maxlength="40"
+        />
+        <ActButton kind="filled" type="submit" :disabled="busy || !code.trim()">Add</ActButton>
       </form>
     </div>
-    <p v-if="problem" class="refusal mt-2" role="alert">{{ problem }}</p>
+    <NoticeLine v-if="problem" class="mt-2">{{ problem }}</NoticeLine>
     <RoomMinutes v-if="when === 'week' && !name.trim()" :dogs="week" />
-    <label v-if="dogs.length > 8" class="mt-3 block max-w-[320px]">
-      <span class="small">Find by name, dog or owner</span>
-      <input v-model="name" class="field" type="search" name="find" autocomplete="off" />
-    </label>
+    <div v-if="dogs.length > 3" class="mt-3 flex flex-wrap items-end gap-x-6 gap-y-2">
+      <FormField
+        v-if="dogs.length > 8"
+        v-model="name"
+        class="w-full max-w-80"
+        label="Find by name, dog or owner"
+        type="search"
+        name="find"
+        autocomplete="off"
+      />
+      <ChoiceRow
+        :model-value="order"
+        tight
+        label="In the order of"
+        :choices="ROOM_ORDERS.map((o) => ({ value: o.id, words: o.words }))"
+        @update:model-value="(id) => id && orderBy(id)"
+      />
+    </div>
     <div
       class="small mt-4 hidden grid-cols-[92px_120px_190px_minmax(0,1fr)_minmax(0,0.8fr)_110px] gap-x-4 border-b border-ink pb-1 desk:grid"
       aria-hidden="true"
@@ -147,15 +158,14 @@ useHead({ title: computed(() => (room.value ? `${room.value.room} · Grumbo` : '
       ><span>refuses, and how far at home</span><span class="text-right">allow</span>
     </div>
     <div class="max-desk:mt-3 max-desk:border-t max-desk:border-ink">
-      <RoomLine v-for="d in shown.slice(0, most)" :key="d.share" :dog="d" :today="today" />
+      <RoomLine v-for="d in shown" :key="d.share" :dog="d" :today="today" />
       <p v-if="!shown.length" class="why py-6">
         {{ name.trim() ? 'Nobody by that name.' : dogs.length ? 'None then.' : 'The list is empty.' }}
       </p>
     </div>
-    <button v-if="shown.length > most" class="act act-plain mt-3 w-full" @click="most += AT_ONCE">
-      {{ capital(plural(Math.min(AT_ONCE, shown.length - most), 'more', 'more')) }} of
-      {{ shown.length }}
-    </button>
+    <ActButton v-if="more" class="mt-3 w-full" @click="showMore">
+      {{ capital(plural(more, 'more', 'more')) }} of {{ all }}
+    </ActButton>
     <footer class="mt-8 flex flex-wrap items-center gap-x-6 border-t border-rule pt-2">
       <label class="flex min-h-11 items-center gap-2">
         <input
@@ -166,7 +176,7 @@ useHead({ title: computed(() => (room.value ? `${room.value.room} · Grumbo` : '
         />
         owners’ notes by mail too, to {{ room.email }}
       </label>
-      <button class="quiet ml-auto" @click="goOut">Sign out</button>
+      <ActButton kind="quiet" class="ml-auto" @click="goOut">Sign out</ActButton>
     </footer>
     <LettersMayCome :letters="room.letters" again="/api/room/confirmation" />
     <p class="small mt-2">

@@ -159,7 +159,7 @@ useHead({ title: computed(() => `${profile.value.name}, bath · Grumbo`) })
 
 <template>
   <StepRun v-if="stage === 'run'" title="The bath" :steps="steps" @done="toLog(false)" @stop="toLog(true)" />
-  <div v-else-if="stage === 'log'" class="mx-auto max-w-[560px]">
+  <div v-else-if="stage === 'log'" class="mx-auto max-w-140">
     <h1 class="pt-1 desk:pt-4">
       {{ stopped ? 'Stopped part way' : `Dry. Now comb ${she ? 'her' : 'him'} through` }}
     </h1>
@@ -171,15 +171,16 @@ useHead({ title: computed(() => `${profile.value.name}, bath · Grumbo`) })
       {{ she ? 'Her' : 'His' }} clock for knots starts again at this comb check, not at the bath.
     </p>
     <div class="mt-5 grid gap-2">
-      <button
-        class="act act-filled w-full"
+      <ActButton
+        kind="filled"
+        class="w-full"
         @click="write(true, 'Washed, dried and combed out. All of it counts as clear from today.')"
       >
         The comb glides everywhere
-      </button>
-      <button class="act act-plain w-full" @click="toTable">It catches: to the table</button>
-      <button
-        class="act act-plain w-full"
+      </ActButton>
+      <ActButton class="w-full" @click="toTable">It catches: to the table</ActButton>
+      <ActButton
+        class="w-full"
         @click="
           write(
             false,
@@ -188,16 +189,16 @@ useHead({ title: computed(() => `${profile.value.name}, bath · Grumbo`) })
         "
       >
         Not combed out today
-      </button>
+      </ActButton>
     </div>
-    <button class="quiet mt-3" @click="stage = 'ready'">No bath after all: write nothing</button>
+    <ActButton kind="quiet" class="mt-3" @click="stage = 'ready'">No bath after all: write nothing</ActButton>
   </div>
   <div v-else class="pt-1 desk:grid desk:grid-cols-[392px_minmax(0,1fr)_330px] desk:gap-10 desk:pt-4">
     <section aria-label="May I wash today?">
       <h1 :class="said.tone === 'vet' ? 'text-vet' : ''" data-wash>{{ said.head }}</h1>
       <p class="why mt-2">{{ said.why }}</p>
       <p v-if="written" class="mt-2 flex min-h-11 flex-wrap items-center gap-x-4" role="status">
-        <span>{{ written.says }}</span><button class="quiet" @click="undo">Undo</button>
+        <span>{{ written.says }}</span><ActButton kind="quiet" @click="undo">Undo</ActButton>
       </p>
       <ul class="mt-3 border-t border-ink">
         <li v-for="c in checks" :key="c.label" class="flex min-h-11 items-center gap-3 border-b border-rule">
@@ -216,7 +217,7 @@ useHead({ title: computed(() => `${profile.value.name}, bath · Grumbo`) })
           <b class="font-semibold" :class="c.ok ? '' : 'text-due'"
             >{{ c.label }}<span class="sr-only">{{ c.ok ? ': yes' : ': not yet' }}</span></b
           >
-          <i class="why ml-auto min-w-0 text-right text-[14.5px]">{{ c.says }}</i>
+          <i class="why ml-auto min-w-0 text-right text-side">{{ c.says }}</i>
         </li>
       </ul>
       <div class="mt-2 flex flex-wrap items-center gap-1.5">
@@ -231,16 +232,16 @@ useHead({ title: computed(() => `${profile.value.name}, bath · Grumbo`) })
             { words: 'Really dirty', on: dirty, set: () => (dirty = !dirty) },
           ]"
           :key="t.words"
-          class="min-h-11 rounded border px-2.5 text-[15px] font-semibold"
+          class="min-h-11 rounded border px-2.5 text-body font-semibold"
           :class="t.on ? 'border-ink bg-well' : 'border-edge'"
           :aria-pressed="t.on"
           @click="t.set()"
         >
           {{ t.words }}
         </button>
-        <button class="quiet ml-1" :aria-expanded="planEdit" @click="planEdit = !planEdit">
+        <ActButton kind="quiet" class="ml-1" :aria-expanded="planEdit" @click="planEdit = !planEdit">
           Vet’s plan, bedtime
-        </button>
+        </ActButton>
       </div>
       <form
         v-if="planEdit"
@@ -256,7 +257,7 @@ useHead({ title: computed(() => `${profile.value.name}, bath · Grumbo`) })
             class="h-11 w-full border-b border-edge bg-transparent"
         /></label>
         <div class="flex items-end gap-4">
-          <button class="act act-plain !min-h-11">Keep it</button>
+          <ActButton type="submit" class="!min-h-11">Keep it</ActButton>
           <label class="ml-auto"
             ><span class="small block">In bed by</span>
             <input
@@ -268,15 +269,15 @@ useHead({ title: computed(() => `${profile.value.name}, bath · Grumbo`) })
           /></label>
         </div>
       </form>
-      <p v-if="problem" class="refusal" role="alert">{{ problem }}</p>
+      <NoticeLine v-if="problem">{{ problem }}</NoticeLine>
       <div
         v-if="gate.answer.answer === 'comb-first' && (gate.answer.tryWater || soaks !== undefined)"
         class="mt-2 border-t border-rule pt-2"
       >
         <p class="font-semibold">The water test, at what catches: does water soak to the skin?</p>
         <div class="mt-1 flex gap-2">
-          <button class="act act-plain !min-h-11 flex-1" @click="soaks = true">It soaks in</button>
-          <button class="act act-plain !min-h-11 flex-1" @click="soaks = false">It runs off</button>
+          <ActButton class="!min-h-11 flex-1" @click="soaks = true">It soaks in</ActButton>
+          <ActButton class="!min-h-11 flex-1" @click="soaks = false">It runs off</ActButton>
         </div>
         <p v-if="soaks === false" class="small mt-1">
           Where water cannot go, that coat will come off: {{ groomer }}.
@@ -288,17 +289,17 @@ useHead({ title: computed(() => `${profile.value.name}, bath · Grumbo`) })
           :sheet="buildOf(profile.coat)"
           :states="shades"
           :detail="1.9"
-          class="mx-auto mt-3 max-h-[220px]"
+          class="mx-auto mt-3 max-h-55"
         />
         <p class="small mt-1">
           {{ capital(namesOf(gate.answer).slice(0, 8).join(', '))
           }}{{ open.length > 8 ? ` and ${open.length - 8} more` : '' }}.
         </p>
-        <button class="act act-filled mt-3 w-full text-[17px]" @click="combThese">
+        <ActButton kind="filled" class="mt-3 w-full text-lead" @click="combThese">
           {{
             open.length > 8 ? `Comb ${she ? 'her' : 'him'} through` : `Comb ${plural(open.length, 'place')}`
           }}
-        </button>
+        </ActButton>
       </template>
       <template v-else-if="go">
         <p v-if="gate.keptDry.length" class="mt-3 flex gap-2 font-semibold text-vet" data-kept-dry>
@@ -308,14 +309,16 @@ useHead({ title: computed(() => `${profile.value.name}, bath · Grumbo`) })
         <p class="mt-3 flex gap-2 font-semibold text-caution">
           <CautionMark class="shrink-0" />{{ CARE_CAUTIONS.alone }} {{ CARE_CAUTIONS.mains }}
         </p>
-        <button class="act act-filled mt-3 w-full text-[17px]" @click="stage = 'run'">Start the bath</button>
+        <ActButton kind="filled" class="mt-3 w-full text-lead" @click="stage = 'run'"
+          >Start the bath</ActButton
+        >
       </template>
-      <NuxtLink v-else-if="said.tone === 'stop'" :to="`/dogs/${file.id}`" class="act act-plain mt-4 w-full"
-        >Back to today</NuxtLink
+      <ActButton v-else-if="said.tone === 'stop'" :to="`/dogs/${file.id}`" class="mt-4 w-full"
+        >Back to today</ActButton
       >
-      <button v-if="said.tone !== 'vet'" class="quiet mt-1" @click="toLog(false)">
+      <ActButton v-if="said.tone !== 'vet'" kind="quiet" class="mt-1" @click="toLog(false)">
         It was washed already: write it in
-      </button>
+      </ActButton>
     </section>
 
     <section aria-label="Make up and dry" class="mt-6 desk:mt-0">
@@ -338,13 +341,13 @@ useHead({ title: computed(() => `${profile.value.name}, bath · Grumbo`) })
       <h2 class="border-b border-ink pb-1">In this order</h2>
       <ol>
         <li v-for="(s, i) in steps" :key="s.id" class="grid grid-cols-[26px_1fr] border-b border-rule py-1.5">
-          <span class="figure text-[18px] text-due">{{ i + 1 }}</span>
+          <span class="figure text-story text-due">{{ i + 1 }}</span>
           <span>
             <b class="font-semibold">{{ s.act }}</b>
             <span
               v-for="c in s.cautions.slice(0, 1)"
               :key="c"
-              class="flex gap-1.5 text-[14px] font-semibold text-caution"
+              class="flex gap-1.5 text-side font-semibold text-caution"
               ><CautionMark class="shrink-0" />{{ CARE_CAUTIONS[c] }}</span
             >
           </span>

@@ -66,10 +66,10 @@ useHead({ title: computed(() => `${profile.value.name}, card · Grumbo`) })
 </script>
 
 <template>
-  <div class="mx-auto max-w-[800px]">
+  <div class="mx-auto max-w-200">
     <div class="flex items-center justify-between gap-4 pt-2 desk:pt-4 print:hidden">
       <p class="why">One page for {{ profile.groomer ?? 'the groomer' }}, to print or save as PDF.</p>
-      <button class="act act-filled shrink-0" @click="print">Print or save</button>
+      <ActButton kind="filled" class="shrink-0" @click="print">Print or save</ActButton>
     </div>
     <article
       class="mt-3 border border-ink p-5 [overflow-wrap:anywhere] print:mt-0 print:border-0 print:p-0"
@@ -77,7 +77,7 @@ useHead({ title: computed(() => `${profile.value.name}, card · Grumbo`) })
     >
       <header class="flex items-end justify-between gap-4 border-b border-ink pb-2">
         <div>
-          <h1 class="!text-[34px]">{{ profile.name }}</h1>
+          <h1 class="!text-show">{{ profile.name }}</h1>
           <p>
             {{ profile.sex }}, {{ profile.weightKg }} kg, {{ COATS[profile.coat].label.toLowerCase()
             }}{{ profile.breed ? `, ${profile.breed}` : '' }}
@@ -97,10 +97,10 @@ useHead({ title: computed(() => `${profile.value.name}, card · Grumbo`) })
           <DogDrawing sheet="head" :states="shades" :detail="1.9" class="mx-auto !w-2/3" />
         </div>
         <div>
-          <h2 class="text-[18px]">Today’s coat</h2>
+          <h2 class="text-story">Today’s coat</h2>
           <p>{{ expected }}</p>
           <p class="small mt-1">mm now: {{ lengths }}. Denser hair on the drawing, nearer a mat.</p>
-          <h2 class="mt-3 text-[18px]">Handling</h2>
+          <h2 class="mt-3 text-story">Handling</h2>
           <p v-if="!hard.length">Nothing is hard just now.</p>
           <p v-for="h in hard" :key="h.place">
             {{ sayHandled(h.place) }}: {{ h.why === 'said' ? 'found hard' : h.why }}, at “{{
@@ -109,24 +109,24 @@ useHead({ title: computed(() => `${profile.value.name}, card · Grumbo`) })
           </p>
           <p class="small mt-1">At home: {{ setting }}.</p>
           <template v-if="concerns.length">
-            <h2 class="mt-3 text-[18px] text-vet">For the vet, still open</h2>
+            <h2 class="mt-3 text-story text-vet">For the vet, still open</h2>
             <p v-for="c in concerns" :key="c.id">
               {{ readOut(file, c, today).split('. ').slice(1).join('. ') }}
             </p>
           </template>
           <template v-if="profile.wish">
-            <h2 class="mt-3 text-[18px]">Wished for</h2>
+            <h2 class="mt-3 text-story">Wished for</h2>
             <p>{{ profile.wish }}</p>
           </template>
         </div>
       </div>
-      <h2 class="mt-3 border-t border-ink pt-2 text-[18px]">
+      <h2 class="mt-3 border-t border-ink pt-2 text-story">
         Since {{ dayAndMonth(stretchStart(file, today)) }}
       </h2>
       <ul>
         <li v-for="l in lines" :key="l" class="border-b border-rule py-1">{{ l }}</li>
       </ul>
-      <h2 class="mt-3 text-[18px]">{{ profile.groomer ?? 'The groomer' }}’s card back</h2>
+      <h2 class="mt-3 text-story">{{ profile.groomer ?? 'The groomer' }}’s card back</h2>
       <div v-for="b in BACK" :key="b" class="flex h-9 items-end border-b border-edge pb-0.5">
         <span class="small">{{ b }}</span>
       </div>

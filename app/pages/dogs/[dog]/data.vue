@@ -165,15 +165,15 @@ useHead({ title: computed(() => `${profile.value.name}, your data · Grumbo`) })
       <p class="why mt-2">All of {{ profile.name }}’s record, in open formats, made on this device.</p>
       <ul class="mt-4 border-t border-ink">
         <li v-for="s in SAVES" :key="s.words" class="border-b border-rule py-3">
-          <button class="act act-plain w-full" @click="s.go">{{ s.words }}</button>
+          <ActButton class="w-full" @click="s.go">{{ s.words }}</ActButton>
           <p class="small mt-1">{{ s.says }}</p>
         </li>
       </ul>
       <p v-if="gathering" class="mt-2 flex min-h-11 items-center justify-between gap-3" role="status">
         <span class="small">Gathering, {{ Math.round(100 * gathering) }} in a hundred</span>
-        <button class="quiet" @click="stopper?.abort()">Cancel</button>
+        <ActButton kind="quiet" @click="stopper?.abort()">Cancel</ActButton>
       </p>
-      <p v-if="gatherProblem" class="refusal mt-2" role="alert">{{ gatherProblem }}</p>
+      <NoticeLine v-if="gatherProblem" class="mt-2">{{ gatherProblem }}</NoticeLine>
     </section>
     <RecordSheet class="mt-8 self-start desk:mt-4" />
     <section aria-label="In" class="mt-8 desk:mt-4">
@@ -181,8 +181,10 @@ useHead({ title: computed(() => `${profile.value.name}, your data · Grumbo`) })
       <p class="why mt-2">
         A record, a diary as a table, or a groomer’s calendar. You see what it adds first.
       </p>
-      <label
-        class="act act-filled mt-4 w-full cursor-pointer focus-within:outline-2 focus-within:outline-offset-2"
+      <ActButton
+        kind="filled"
+        tag="label"
+        class="mt-4 w-full cursor-pointer focus-within:outline-2 focus-within:outline-offset-2"
       >
         <input
           ref="chooser"
@@ -193,12 +195,12 @@ useHead({ title: computed(() => `${profile.value.name}, your data · Grumbo`) })
           @change="choose"
         />
         {{ busy ? 'Reading it' : 'Choose a file' }}
-      </label>
-      <p v-if="problem" class="refusal mt-3" role="alert">{{ problem }}</p>
+      </ActButton>
+      <NoticeLine v-if="problem" class="mt-3">{{ problem }}</NoticeLine>
       <p v-if="done" class="mt-3 font-semibold" role="status">{{ done }}</p>
       <div v-if="preview" class="mt-4 border-t border-rule pt-2" data-preview>
         <template v-if="preview.kind === 'visits'">
-          <h3 class="text-[18px]">
+          <h3 class="text-story">
             {{
               preview.visits.length
                 ? `${capital(plural(preview.visits.length, 'day'))} ahead in it`
@@ -214,22 +216,22 @@ useHead({ title: computed(() => `${profile.value.name}, your data · Grumbo`) })
               <span class="min-w-0 flex-1 truncate"
                 >{{ dayAndMonth(v.day) }}<span class="small ml-2">{{ v.title }}</span></span
               >
-              <button class="quiet" @click="visitOn(v.day)">Next visit</button>
+              <ActButton kind="quiet" @click="visitOn(v.day)">Next visit</ActButton>
             </li>
           </ul>
         </template>
         <template v-else-if="preview.kind === 'dog'">
-          <h3 class="text-[18px]">The record of {{ preview.profile.name }}, another dog</h3>
+          <h3 class="text-story">The record of {{ preview.profile.name }}, another dog</h3>
           <p>
             {{ capital(plural(preview.entries.length, 'entry', 'entries')) }} since
             {{ dayAndMonth(preview.profile.since) }}.
           </p>
-          <button class="act act-plain mt-3 w-full" :disabled="busy" @click="add">
+          <ActButton class="mt-3 w-full" :disabled="busy" @click="add">
             Add {{ preview.profile.name }} to this household
-          </button>
+          </ActButton>
         </template>
         <template v-else>
-          <h3 class="text-[18px]">{{ capital(plural(preview.fresh.length, 'new entry', 'new entries')) }}</h3>
+          <h3 class="text-story">{{ capital(plural(preview.fresh.length, 'new entry', 'new entries')) }}</h3>
           <p>
             {{
               preview.known
@@ -237,17 +239,19 @@ useHead({ title: computed(() => `${profile.value.name}, your data · Grumbo`) })
                 : ''
             }}
           </p>
-          <button v-if="preview.fresh.length" class="act act-plain mt-3 w-full" :disabled="busy" @click="add">
+          <ActButton v-if="preview.fresh.length" class="mt-3 w-full" :disabled="busy" @click="add">
             Add {{ preview.fresh.length === 1 ? 'it' : `the ${preview.fresh.length}` }}
-          </button>
+          </ActButton>
         </template>
         <div v-if="preview.wrong.length" class="mt-4" data-wrong>
-          <p class="refusal">{{ capital(plural(preview.wrong.length, 'line is', 'lines are')) }} left out:</p>
+          <NoticeLine :role="undefined"
+            >{{ capital(plural(preview.wrong.length, 'line is', 'lines are')) }} left out:</NoticeLine
+          >
           <ul>
             <li
               v-for="w in preview.wrong.slice(0, SHOWN)"
               :key="w.line"
-              class="border-b border-rule py-1 text-[15px]"
+              class="border-b border-rule py-1 text-body"
             >
               <b class="font-semibold">{{ w.line }}</b> {{ w.why }}
             </li>
@@ -256,27 +260,19 @@ useHead({ title: computed(() => `${profile.value.name}, your data · Grumbo`) })
             and {{ preview.wrong.length - SHOWN }} more.
           </p>
         </div>
-        <button class="quiet mt-2" @click="preview = null">Leave it</button>
+        <ActButton kind="quiet" class="mt-2" @click="preview = null">Leave it</ActButton>
       </div>
       <template v-if="store.mayChange">
         <h2 class="mt-6 border-b border-ink pb-1">A calendar that keeps up</h2>
         <p class="why mt-2">
           An address your calendar reads by itself. Whoever has it sees the plan and the visit, nothing else.
         </p>
-        <input
-          v-if="feed"
-          :value="feed"
-          readonly
-          class="field mt-2 !text-[14px]"
-          aria-label="The calendar’s address"
-          data-feed
-          @focus="($event.target as HTMLInputElement).select()"
-        />
+        <LinkShown v-if="feed" :link="feed" class="mt-2" label="The calendar’s address" data-feed />
         <p class="flex gap-6">
-          <button class="quiet" @click="makeFeed">
+          <ActButton kind="quiet" @click="makeFeed">
             {{ feed ? 'A new one instead' : 'Make an address' }}
-          </button>
-          <button class="quiet" @click="closeFeed">Close it</button>
+          </ActButton>
+          <ActButton kind="quiet" @click="closeFeed">Close it</ActButton>
         </p>
         <p class="small">It is shown once; a new one ends the one before.</p>
       </template>

@@ -53,7 +53,7 @@ useHead({ title: computed(() => `${file.value.profile.name}, diary · Grumbo`) }
 </script>
 
 <template>
-  <div class="mx-auto max-w-[860px]">
+  <div class="mx-auto max-w-215">
     <h1 class="pt-1 desk:pt-4">{{ matching.length || !narrowed ? 'The diary' : 'Nothing like that' }}</h1>
     <p class="why mt-2">
       {{
@@ -102,8 +102,8 @@ useHead({ title: computed(() => `${file.value.profile.name}, diary · Grumbo`) }
         </template>
       </ul>
     </section>
-    <button v-if="byDay.length > many" class="act act-plain mt-5 w-full" @click="many += DAYS_AT_ONCE">
+    <ActButton v-if="byDay.length > many" class="mt-5 w-full" @click="many += DAYS_AT_ONCE">
       Earlier days
-    </button>
+    </ActButton>
   </div>
 </template>

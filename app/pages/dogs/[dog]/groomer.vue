@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { useClipboard } from '@vueuse/core'
 import { LAW } from '#core/care/cautions'
 import { v7 as uuid } from 'uuid'
 import { draftNote } from '#core/care/note'
@@ -172,16 +171,20 @@ async function revoke(id: string) {
     problem.value = inWords(error)
   }
 }
-/** How long it is said that a link was copied, ms (judgement). */
-const COPIED_MS = 4_000
-const { copy, copied } = useClipboard({ source: link, copiedDuring: COPIED_MS })
+const copied = ref(false)
+async function copy() {
+  await navigator.clipboard.writeText(link.value).then(
+    () => (copied.value = true),
+    () => (copied.value = false),
+  )
+}
 const to = computed(() => live.value[0]?.groomer ?? (groomer.value.trim() || 'the groomer'))
 const { sayWhen, sayDate } = useInstants()
 </script>
 
 <template>
   <div class="desk:grid desk:grid-cols-[minmax(0,1fr)_400px] desk:gap-14">
-    <section aria-label="A note" class="max-w-[660px]">
+    <section aria-label="A note" class="max-w-165">
       <h1 class="pt-2 desk:pt-5">{{ sent ? `Sent to ${to}` : `Tell ${to}` }}</h1>
       <p class="why mt-2">
         {{
@@ -191,46 +194,42 @@ const { sayWhen, sayDate } = useInstants()
         }}
       </p>
 
-      <div v-if="link" class="mt-4 border-l-[3px] border-due pl-3">
+      <div v-if="link" class="mt-4 border-l-3 border-due pl-3">
         <p class="font-semibold">Give {{ to }} this link</p>
         <p class="small">
           It opens with no account and is shown this once. Anyone who has it can read and answer.
         </p>
         <p v-if="mailed" class="small" role="status" data-mailed>{{ mailed }}</p>
         <p class="mt-1 flex items-center gap-3">
-          <input
-            :value="link"
-            readonly
-            class="field min-w-0 flex-1 !text-[14px]"
-            aria-label="The link"
-            data-link
-            @focus="($event.target as HTMLInputElement).select()"
-          />
-          <button class="quiet" @click="copy()">{{ copied ? 'Copied' : 'Copy' }}</button>
+          <LinkShown :link="link" class="flex-1" label="The link" data-link />
+          <ActButton kind="quiet" @click="copy()">{{ copied ? 'Copied' : 'Copy' }}</ActButton>
         </p>
         <p class="mt-2">
-          Or, for a room of theirs, this code: <b class="figure text-[18px]" data-code>{{ code }}</b>
+          Or, for a room of theirs, this code: <b class="figure text-story" data-code>{{ code }}</b>
           <span class="small block">It serves once and runs out in two weeks.</span>
         </p>
       </div>
 
       <form v-if="!sent" class="mt-4" @submit.prevent="send">
-        <label v-if="!live.length" class="mb-4 block">
-          <span class="small">Groomer’s name</span>
-          <input v-model="groomer" class="field" maxlength="40" autocomplete="off" />
-        </label>
+        <FormField
+          v-if="!live.length"
+          v-model="groomer"
+          class="mb-4"
+          label="Groomer’s name"
+          maxlength="40"
+          autocomplete="off"
+        />
         <label class="block">
           <span class="small">The note</span>
           <textarea
             v-model="body"
             :maxlength="MOST_NOTE"
             rows="10"
-            class="w-full rounded border border-rule bg-coat p-4 font-serif text-[17px] leading-[1.45]"
+            class="w-full rounded border border-rule bg-coat p-4 font-serif text-lead leading-[1.45]"
           />
         </label>
         <p class="flex justify-between">
-          <button v-if="changed" type="button" class="quiet" @click="body = fromRecord">
-            Back to the draft</button
+          <ActButton v-if="changed" kind="quiet" @click="body = fromRecord"> Back to the draft</ActButton
           ><span v-else />
           <span v-if="body.length > MOST_NOTE * 0.9" class="small pt-2"
             >{{ MOST_NOTE - body.length }} letters left</span
@@ -255,29 +254,39 @@ const { sayWhen, sayDate } = useInstants()
             </label>
           </div>
         </fieldset>
-        <p v-if="problem" class="refusal mt-1 flex gap-2" role="alert">
+        <NoticeLine v-if="problem" class="mt-1 flex gap-2">
           <CautionMark class="shrink-0" />{{ problem }}
-        </p>
-        <button class="act act-filled mt-3 w-full text-[17px]" :disabled="sending || !body.trim()">
+        </NoticeLine>
+        <ActButton
+          kind="filled"
+          type="submit"
+          class="mt-3 w-full text-lead"
+          :disabled="sending || !body.trim()"
+        >
           Send to {{ to }}
-        </button>
+        </ActButton>
         <p class="small mt-3">
           {{ LAW }}
         </p>
       </form>
       <p class="flex flex-wrap gap-x-6">
-        <NuxtLink :to="`/dogs/${file.id}/card`" class="quiet mt-2">The handover card, one page</NuxtLink>
-        <NuxtLink :to="`/dogs/${file.id}/visit`" class="quiet mt-2">Enter a visit from a slip</NuxtLink>
+        <ActButton :to="`/dogs/${file.id}/card`" kind="quiet" class="mt-2"
+          >The handover card, one page</ActButton
+        >
+        <ActButton :to="`/dogs/${file.id}/visit`" kind="quiet" class="mt-2"
+          >Enter a visit from a slip</ActButton
+        >
       </p>
-      <button v-if="sent" class="act act-plain mt-5" @click="((sent = false), (body = fromRecord))">
+      <ActButton v-if="sent" class="mt-5" @click="((sent = false), (body = fromRecord))">
         Write another
-      </button>
+      </ActButton>
     </section>
 
     <section aria-label="The thread" class="mt-8 desk:mt-6">
       <h2 class="border-b border-ink pb-2">Between you</h2>
       <p v-if="offline" class="small py-3" role="status">
-        No signal: the thread shows when there is one. <button class="quiet" @click="load">Try again</button>
+        No signal: the thread shows when there is one.
+        <ActButton kind="quiet" @click="load">Try again</ActButton>
       </p>
       <p v-else-if="!thread" class="small py-3" role="status">Reading the thread</p>
       <p v-else-if="!thread.notes.length" class="why py-3">Nothing yet.</p>
@@ -327,28 +336,27 @@ const { sayWhen, sayDate } = useInstants()
                   : `${SCOPE_WORDS[s.scope]}, open until ${sayDate(s.expires)}${s.room ? `, in ${s.room}` : ''}${s.lastOpened ? `, opened ${sayWhen(s.lastOpened)}` : ', not opened yet'}`
             }}</span>
           </span>
-          <button
+          <ActButton
             v-if="!s.revoked && Date.parse(s.expires) > currentMs()"
-            class="quiet whitespace-nowrap"
+            kind="quiet"
+            class="whitespace-nowrap"
             @click="revoke(s.id)"
           >
             Close it
-          </button>
+          </ActButton>
         </li>
       </ul>
       <form v-if="thread" class="mt-3" @submit.prevent="another">
-        <h3 class="text-[18px]">Share {{ file.profile.name }}</h3>
-        <label class="mt-1 block">
-          <span class="small">With whom</span>
-          <input
-            v-model="groomer"
-            class="field"
-            name="share-groomer"
-            maxlength="40"
-            autocomplete="off"
-            required
-          />
-        </label>
+        <h3 class="text-story">Share {{ file.profile.name }}</h3>
+        <FormField
+          v-model="groomer"
+          class="mt-1"
+          label="With whom"
+          name="share-groomer"
+          maxlength="40"
+          autocomplete="off"
+          required
+        />
         <label class="mt-2 flex items-center gap-3 border-b border-rule">
           <span class="flex-1">They see</span>
           <select v-model="scope" name="scope" class="h-12 max-w-[70%] bg-transparent text-right">
@@ -365,11 +373,15 @@ const { sayWhen, sayDate } = useInstants()
             @update:model-value="(d: number | undefined) => (days = d)"
           />
         </div>
-        <label class="mt-2 block">
-          <span class="small">Mail them the link, if you like</span>
-          <input v-model="email" class="field" type="email" name="share-email" autocomplete="off" />
-        </label>
-        <button class="act act-plain mt-3 w-full">Make a link and a code</button>
+        <FormField
+          v-model="email"
+          class="mt-2"
+          label="Mail them the link, if you like"
+          type="email"
+          name="share-email"
+          autocomplete="off"
+        />
+        <ActButton type="submit" class="mt-3 w-full">Make a link and a code</ActButton>
       </form>
     </section>
   </div>

@@ -80,9 +80,9 @@ useHead({ title: computed(() => `${file.value.profile.name}, handling · Grumbo`
           then a professional who works with behaviour, or your groomer. Muzzle training is theirs to advise.
           Never shout, never drag.
         </p>
-        <button class="act act-plain mt-5 w-full desk:w-auto" @click="helped = true">
+        <ActButton class="mt-5 w-full desk:w-auto" @click="helped = true">
           We have been helped: begin again
-        </button>
+        </ActButton>
       </template>
       <template v-else>
         <h1 class="pt-1 desk:pt-4">
@@ -96,14 +96,14 @@ useHead({ title: computed(() => `${file.value.profile.name}, handling · Grumbo`
           }}
         </p>
         <div class="mt-2 desk:hidden">
-          <DogOnTable v-if="chosen.place === 'table'" :build="build" class="mx-auto max-h-[230px]" />
+          <DogOnTable v-if="chosen.place === 'table'" :build="build" class="mx-auto max-h-57.5" />
           <HandOnPlace
             v-else
             :key="chosen.place"
             :place="chosen.place"
             :step="chosen.step"
             :build="build"
-            class="mx-auto max-w-[300px]"
+            class="mx-auto max-w-75"
           />
         </div>
         <ol class="mt-4 border-t border-ink" aria-label="The steps">
@@ -114,7 +114,7 @@ useHead({ title: computed(() => `${file.value.profile.name}, handling · Grumbo`
             :class="i === chosen.step ? 'font-bold' : i < chosen.step ? 'text-ink-2' : 'text-ink-3'"
             :aria-current="i === chosen.step ? 'step' : undefined"
           >
-            <span class="figure w-6 text-[19px]" :class="i === chosen.step ? 'text-due' : ''">{{
+            <span class="figure w-6 text-story" :class="i === chosen.step ? 'text-due' : ''">{{
               i + 1
             }}</span>
             <span class="flex-1">{{ step }}</span>
@@ -129,15 +129,15 @@ useHead({ title: computed(() => `${file.value.profile.name}, handling · Grumbo`
           Old, sore or hurt: ask the vet first.
         </p>
         <div v-if="!chosen.today" class="mt-3 grid grid-cols-3 gap-2" role="group" aria-label="How it went">
-          <button
+          <ActButton
             v-for="c in COMFORT_IDS"
             :key="c"
-            class="act !gap-1.5 !px-2"
-            :class="c === 'easy' ? 'act-filled' : 'act-plain'"
+            class="!gap-1.5 !px-2"
+            :kind="c === 'easy' ? 'filled' : 'plain'"
             @click="log(chosen, c)"
           >
             <ComfortMark :comfort="c" class="shrink-0" />{{ WENT[c] }}
-          </button>
+          </ActButton>
         </div>
         <div class="mt-1 flex flex-wrap justify-between gap-x-5">
           <button v-if="last" class="min-h-12 font-semibold underline" @click="undo">Undo</button>
@@ -185,14 +185,14 @@ useHead({ title: computed(() => `${file.value.profile.name}, handling · Grumbo`
             <option v-for="p in others" :key="p" :value="p">{{ placeRow(p).plural }}</option>
           </select>
         </label>
-        <button class="act act-plain !min-h-11" :disabled="!adding">Add it</button>
+        <ActButton type="submit" class="!min-h-11" :disabled="!adding">Add it</ActButton>
       </form>
-      <p v-if="problem" class="refusal mt-2" role="alert">{{ problem }}</p>
+      <NoticeLine v-if="problem" class="mt-2">{{ problem }}</NoticeLine>
       <h2 class="mt-6 border-b border-ink pb-1">How you handle</h2>
       <p class="mt-2">
         <b class="font-semibold">{{ school.label }}.</b> {{ school.means }}
       </p>
-      <NuxtLink :to="`/dogs/${file.id}/ways`" class="quiet mt-1">Change how you work</NuxtLink>
+      <ActButton :to="`/dogs/${file.id}/ways`" kind="quiet" class="mt-1">Change how you work</ActButton>
     </section>
   </div>
 </template>

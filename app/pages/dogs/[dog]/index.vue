@@ -133,12 +133,12 @@ const compact = useMediaQuery('(max-width: 59.99rem)')
           <li
             v-for="(item, i) in rows"
             :key="item.place"
-            class="grid grid-cols-[30px_1fr_auto] border-b border-rule py-[7px]"
+            class="grid grid-cols-[30px_1fr_auto] border-b border-rule py-1.75"
           >
-            <span class="figure text-[20px] leading-[22px] text-due">{{ i + 1 }}</span>
+            <span class="figure text-head leading-[22px] text-due">{{ i + 1 }}</span>
             <span>
               <b class="block font-semibold">{{ placeRow(item.place).plural }}</b>
-              <i class="why text-[14.5px]">{{ sayReason(item, today) }}</i>
+              <i class="why text-side">{{ sayReason(item, today) }}</i>
             </span>
             <span class="font-semibold whitespace-nowrap">{{ inHalves(shown[i]!) }} min</span>
           </li>
@@ -155,7 +155,7 @@ const compact = useMediaQuery('(max-width: 59.99rem)')
         :plates="plates"
         :compact="compact"
         class="mx-auto"
-        :class="compact ? 'pr-[72px]' : 'pr-8 pl-[116px]'"
+        :class="compact ? 'pr-18' : 'pr-8 pl-29'"
       />
       <LazyPlaceStory
         v-if="picked"
@@ -177,34 +177,35 @@ const compact = useMediaQuery('(max-width: 59.99rem)')
         <li
           v-for="(item, i) in rows"
           :key="item.place"
-          class="flex min-h-[43px] items-center gap-2 border-b border-rule"
+          class="flex min-h-10.75 items-center gap-2 border-b border-rule"
         >
-          <span class="figure w-6 text-[19px] text-due">{{ i + 1 }}</span>
-          <b class="shrink-0 text-[16px] font-semibold">{{ placeRow(item.place).plural }}</b>
-          <i class="why min-w-0 flex-1 truncate text-[15px]">{{ sayReason(item, today) }}</i>
+          <span class="figure w-6 text-story text-due">{{ i + 1 }}</span>
+          <b class="shrink-0 text-lead font-semibold">{{ placeRow(item.place).plural }}</b>
+          <i class="why min-w-0 flex-1 truncate text-body">{{ sayReason(item, today) }}</i>
           <span class="whitespace-nowrap">{{ inHalves(shown[i]!) }} min</span>
         </li>
       </ol>
-      <button v-if="rows.length < plan.items.length" class="quiet" @click="all = true">
+      <ActButton v-if="rows.length < plan.items.length" kind="quiet" @click="all = true">
         and {{ plural(plan.items.length - rows.length, 'more place', 'more places') }}
-      </button>
-      <p v-if="plan.items.length" class="flex justify-between py-2 text-[14px] text-ink-2">
+      </ActButton>
+      <p v-if="plan.items.length" class="flex justify-between py-2 text-side text-ink-2">
         <span>and to lay out and put away</span><span>{{ plan.setupMinutes }} min</span>
       </p>
       <p v-if="plan.waiting.length && plan.items.length" class="small pb-2">
         {{ capital(plural(plan.waiting.length, 'place waits', 'places wait')) }} for a longer day.
       </p>
-      <button
+      <ActButton
         v-if="plan.items.length"
-        class="act act-filled sticky bottom-[68px] z-10 mt-1 w-full text-[17px] desk:static"
+        kind="filled"
+        class="sticky bottom-17 z-10 mt-1 w-full text-lead desk:static"
         :disabled="starting"
         @click="start(plan.items.flatMap((i) => i.regions))"
       >
         {{ startLabel }}
-      </button>
-      <button v-else-if="plan.rubDown" class="act act-filled mt-4 w-full text-[17px]" @click="rubbed">
+      </ActButton>
+      <ActButton v-else-if="plan.rubDown" kind="filled" class="mt-4 w-full text-lead" @click="rubbed">
         Rubbed down, write it in
-      </button>
+      </ActButton>
       <div class="mt-1 flex flex-wrap items-center gap-x-1">
         <span class="mr-2 text-ink-2">I have</span>
         <ChoiceRow
@@ -224,7 +225,7 @@ const compact = useMediaQuery('(max-width: 59.99rem)')
       </div>
       <LazySinceThen class="mt-2 pb-3" />
       <details class="border-t border-rule">
-        <summary class="quiet cursor-pointer">How to do it</summary>
+        <ActButton kind="quiet" tag="summary" class="cursor-pointer">How to do it</ActButton>
         <LazyHowTo class="pb-4" />
       </details>
     </section>

@@ -59,12 +59,12 @@ useHead({ title: 'A knot · Grumbo' })
       :shades="shades"
       :say="(id) => sayChance(chances[id])"
       compact
-      class="mt-3 pr-[72px] desk:col-start-1 desk:row-span-2 desk:row-start-1 desk:mt-0"
+      class="mt-3 pr-18 desk:col-start-1 desk:row-span-2 desk:row-start-1 desk:mt-0"
     />
     <section aria-label="Where" class="desk:col-start-2">
       <label class="mt-4 block border-t border-rule pt-2">
         <span class="font-semibold">or name it</span>
-        <select v-model="region" class="mt-1 h-14 w-full border-b border-edge bg-transparent text-[17px]">
+        <select v-model="region" class="mt-1 h-14 w-full border-b border-edge bg-transparent text-lead">
           <option :value="null">choose a place</option>
           <option v-for="r in here" :key="r.id" :value="r.id">{{ r.label }}</option>
         </select>
@@ -77,7 +77,7 @@ useHead({ title: 'A knot · Grumbo' })
               <FindingMark :finding="l.finding" :size="28" class="shrink-0" />
               <span class="min-w-0 flex-1"
                 ><b class="font-semibold">{{ regionOf(l.region).label }}</b>
-                <i class="why block text-[15px]">{{ sayFound(l) }}, {{ sayDay(l.day, today) }}</i></span
+                <i class="why block text-body">{{ sayFound(l) }}, {{ sayDay(l.day, today) }}</i></span
               >
               <ChevronMark />
             </button>
@@ -89,14 +89,14 @@ useHead({ title: 'A knot · Grumbo' })
       </p>
     </section>
   </div>
-  <div v-else class="mx-auto max-w-[560px] desk:grid desk:max-w-none desk:grid-cols-2 desk:gap-12 desk:pt-4">
+  <div v-else class="mx-auto max-w-140 desk:grid desk:max-w-none desk:grid-cols-2 desk:gap-12 desk:pt-4">
     <div class="hidden desk:block">
       <PlaceView
         :key="region"
         :region="region"
         :build="buildOf(file.profile.coat)"
         :shades="shades"
-        class="h-[500px]"
+        class="h-125"
       />
       <p class="mt-3 flex flex-wrap gap-x-6">
         <span
@@ -111,7 +111,7 @@ useHead({ title: 'A knot · Grumbo' })
       :key="region"
       :region="region"
       found="knot"
-      class="-mx-4 min-h-[70dvh] desk:mx-0 desk:min-h-[460px]"
+      class="-mx-4 min-h-[70dvh] desk:mx-0 desk:min-h-115"
       @settled="settled"
       @back="region = null"
     />

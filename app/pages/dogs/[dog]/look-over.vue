@@ -73,13 +73,13 @@ useHead({ title: computed(() => `${profile.value.name}, look-over · Grumbo`) })
 <template>
   <div ref="root" class="desk:grid desk:grid-cols-[minmax(0,1fr)_400px] desk:gap-12 desk:pt-4" data-look-over>
     <div class="hidden desk:block">
-      <WalkedDog :build="buildOf(profile.coat)" :at="at" :found="foundAt" class="mx-auto max-h-[560px]" />
+      <WalkedDog :build="buildOf(profile.coat)" :at="at" :found="foundAt" class="mx-auto max-h-140" />
     </div>
     <div>
       <template v-if="open">
         <h1 class="pt-1 text-vet desk:pt-4">Stop here and ring the vet</h1>
         <p class="why mt-2">No comb, no bath and no tidy there until it is closed. Read this out:</p>
-        <p class="mt-3 border-y border-vet py-3 text-[19px]" data-read-out>
+        <p class="mt-3 border-y border-vet py-3 text-story" data-read-out>
           {{ readOut(file, open, today) }}
         </p>
         <AddPhotograph
@@ -87,10 +87,12 @@ useHead({ title: computed(() => `${profile.value.name}, look-over · Grumbo`) })
           label="Add a photograph of it"
           v-bind="raised?.place ? { place: raised.place } : {}"
         />
-        <button data-choice class="act act-filled mt-5 w-full" @click="on">
+        <ActButton data-choice kind="filled" class="mt-5 w-full" @click="on">
           {{ at < ROUND.length - 1 ? 'Go on with the rest' : 'That was all' }}
-        </button>
-        <button class="quiet mt-2" @click="takeBack(open.id, open.day)">Undo: it was nothing</button>
+        </ActButton>
+        <ActButton kind="quiet" class="mt-2" @click="takeBack(open.id, open.day)"
+          >Undo: it was nothing</ActButton
+        >
       </template>
       <template v-else-if="raising && stop">
         <button class="flex min-h-14 items-center gap-2 font-semibold" @click="raising = false">
@@ -130,8 +132,8 @@ useHead({ title: computed(() => `${profile.value.name}, look-over · Grumbo`) })
             maxlength="200"
             class="h-11 w-full border-b border-edge bg-transparent"
         /></label>
-        <p v-if="problem" class="refusal mt-2" role="alert">{{ problem }}</p>
-        <button class="act act-filled mt-4 w-full" @click="write">Write it in</button>
+        <NoticeLine v-if="problem" class="mt-2">{{ problem }}</NoticeLine>
+        <ActButton kind="filled" class="mt-4 w-full" @click="write">Write it in</ActButton>
       </template>
       <template v-else-if="stop">
         <p class="small pt-2 desk:pt-4">{{ at + 1 }} of {{ ROUND.length }}</p>
@@ -143,12 +145,12 @@ useHead({ title: computed(() => `${profile.value.name}, look-over · Grumbo`) })
           :found="foundAt"
           class="mx-auto mt-4 max-h-[38vh] desk:hidden"
         />
-        <button data-choice class="act act-filled mt-5 min-h-16 w-full text-[18px]" @click="on">
+        <ActButton data-choice kind="filled" class="mt-5 min-h-16 w-full text-story" @click="on">
           All well
-        </button>
-        <button data-choice class="act act-plain mt-2 w-full" @click="raise">
+        </ActButton>
+        <ActButton data-choice class="mt-2 w-full" @click="raise">
           <VetMark class="shrink-0" />Something is there
-        </button>
+        </ActButton>
         <button v-if="at > 0" class="min-h-14 font-semibold" @click="at -= 1">Back</button>
       </template>
       <template v-else-if="at === ROUND.length">
@@ -156,7 +158,7 @@ useHead({ title: computed(() => `${profile.value.name}, look-over · Grumbo`) })
           {{ seen ? `${capital(plural(seen, 'thing'))} for the vet` : 'Looked over, all well' }}
         </h1>
         <p class="why mt-2">It is in the diary. {{ seen ? 'Ring them today.' : 'Again in about a week.' }}</p>
-        <NuxtLink :to="`/dogs/${file.id}`" class="act act-filled mt-5 w-full">Back to today</NuxtLink>
+        <ActButton :to="`/dogs/${file.id}`" kind="filled" class="mt-5 w-full">Back to today</ActButton>
       </template>
       <template v-else>
         <h1 class="pt-1 desk:pt-4">Look {{ she ? 'her' : 'him' }} over, one minute</h1>
@@ -170,23 +172,22 @@ useHead({ title: computed(() => `${profile.value.name}, look-over · Grumbo`) })
             </p>
             <p class="mt-1">{{ readOut(file, c, today) }}</p>
             <div class="flex flex-wrap gap-x-5">
-              <button class="quiet" @click="close(c.id, 'vet')">The vet has seen it</button>
-              <button class="quiet" @click="close(c.id, 'well')">It is well</button>
-              <button class="quiet" @click="close(c.id, 'mistaken')">It was nothing</button>
+              <ActButton kind="quiet" @click="close(c.id, 'vet')">The vet has seen it</ActButton>
+              <ActButton kind="quiet" @click="close(c.id, 'well')">It is well</ActButton>
+              <ActButton kind="quiet" @click="close(c.id, 'mistaken')">It was nothing</ActButton>
             </div>
           </li>
         </ul>
-        <button class="act act-filled mt-5 w-full text-[17px]" @click="at = 0">Begin at the eyes</button>
+        <ActButton kind="filled" class="mt-5 w-full text-lead" @click="at = 0">Begin at the eyes</ActButton>
         <ol class="mt-5 border-t border-ink" aria-label="The seven stops">
           <li
             v-for="(r, i) in ROUND"
             :key="r.stop"
             class="grid grid-cols-[26px_1fr] border-b border-rule py-1.5"
           >
-            <span class="figure text-[18px] text-due">{{ i + 1 }}</span>
+            <span class="figure text-story text-due">{{ i + 1 }}</span>
             <span
-              ><b class="font-semibold">{{ r.stop }}</b>
-              <i class="why block text-[15px]">{{ r.look }}</i></span
+              ><b class="font-semibold">{{ r.stop }}</b> <i class="why block text-body">{{ r.look }}</i></span
             >
           </li>
         </ol>

@@ -99,11 +99,12 @@ const sayLearned = (l: Learned, times: number) =>
       <h1>{{ headline }}</h1>
       <p class="why">
         {{ why }}
-        <NuxtLink
+        <ActButton
           v-if="rubbed"
           :to="`/dogs/${file.id}/what-if?harnessHours=0`"
-          class="quiet font-sans text-[15px] not-italic"
-          >Try without it</NuxtLink
+          kind="quiet"
+          class="font-sans text-body not-italic"
+          >Try without it</ActButton
         >
       </p>
     </div>
@@ -146,7 +147,7 @@ const sayLearned = (l: Learned, times: number) =>
               <tr v-for="row in said" :key="row.place" class="border-t border-rule">
                 <th class="text-left font-normal">
                   <button
-                    class="flex min-h-[31px] items-center text-left font-semibold"
+                    class="flex min-h-7.75 items-center text-left font-semibold"
                     :class="row.trouble > 1 ? 'text-due' : ''"
                     @click="storyOf(row.place)"
                   >
@@ -193,15 +194,11 @@ const sayLearned = (l: Learned, times: number) =>
         </div>
         <p v-if="!days.length" class="why py-3">Nothing yet.</p>
         <ul v-else>
-          <li
-            v-for="row in comfort"
-            :key="row.part"
-            class="grid min-h-[36px] grid-cols-[110px_1fr] items-center"
-          >
-            <span class="text-[14px] text-ink-2">{{ PART_WORDS[row.part] }}</span>
+          <li v-for="row in comfort" :key="row.part" class="grid min-h-9 grid-cols-[110px_1fr] items-center">
+            <span class="text-side text-ink-2">{{ PART_WORDS[row.part] }}</span>
             <svg
               :viewBox="`0 0 ${row.by.length * 34} 20`"
-              class="h-5 w-full max-w-[250px]"
+              class="h-5 w-full max-w-62.5"
               preserveAspectRatio="xMinYMid meet"
               role="img"
               :aria-label="row.by.map((c) => c ?? 'not combed').join(', ')"
@@ -220,12 +217,12 @@ const sayLearned = (l: Learned, times: number) =>
             </svg>
           </li>
         </ul>
-        <h2 class="mt-4 border-t border-rule pt-2 text-[19px]">Learned of {{ file.profile.name }}</h2>
+        <h2 class="mt-4 border-t border-rule pt-2 text-story">Learned of {{ file.profile.name }}</h2>
         <dl>
           <div
             v-for="row in learned"
             :key="row.what"
-            class="border-t border-rule py-1.5 text-[14px]"
+            class="border-t border-rule py-1.5 text-side"
             :data-learned="row.what"
           >
             <dt class="font-semibold">{{ row.what }}, {{ row.unit }}</dt>
@@ -247,7 +244,7 @@ const sayLearned = (l: Learned, times: number) =>
         <ol>
           <li v-for="s in leads" :key="s.from" class="grid grid-cols-[1fr_auto] items-center gap-3 py-1">
             <div>
-              <p class="text-[13.5px] font-semibold">
+              <p class="text-fine font-semibold">
                 {{ s.running ? 'This one' : `From ${dayAndMonth(s.from)}` }}{{ s.mm ? `, ${s.mm} mm` : '' }}
               </p>
               <svg
@@ -262,7 +259,7 @@ const sayLearned = (l: Learned, times: number) =>
               </svg>
             </div>
             <p class="text-right" :class="s.running ? 'text-due' : ''">
-              <span class="font-serif text-[18px] font-medium">{{
+              <span class="font-serif text-story font-medium">{{
                 capital(plural(s.mats, 'mat'))
               }}</span><br /><span class="small">{{ s.minutes }} min{{ s.running ? ' so far' : '' }}</span>
             </p>

@@ -186,23 +186,23 @@ const out = computed(() => (forecast.value ? waysOut(coat.value, forecast.value)
           <h1>{{ headline }}</h1>
           <p v-if="why" class="why mt-1 max-w-[62ch]">{{ why }}</p>
         </div>
-        <div class="h-[92px] desk:w-[490px]" aria-live="polite" data-answer>
+        <div class="h-23 desk:w-122.5" aria-live="polite" data-answer>
           <template v-if="answer">
-            <p class="font-serif text-[20px] leading-tight font-medium text-due">{{ answer.said }}</p>
+            <p class="font-serif text-head leading-tight font-medium text-due">{{ answer.said }}</p>
             <p v-if="answer.over > 0" class="small text-caution">
               {{ answer.over }} minutes more than that day has.
             </p>
             <p class="flex flex-wrap items-center gap-x-4">
-              <button class="quiet" @click="keep">{{ answer.keep }}</button>
-              <button class="quiet" @click="putBack">Put it back</button>
+              <ActButton kind="quiet" @click="keep">{{ answer.keep }}</ActButton>
+              <ActButton kind="quiet" @click="putBack">Put it back</ActButton>
               <span class="small hidden desk:inline">or ← →, then Enter or Esc</span>
             </p>
           </template>
           <template v-else>
             <p class="small pt-1">Draw a session along the lead to see what it costs.</p>
-            <button v-if="planning.changes.value.length" class="quiet" @click="undo">
+            <ActButton v-if="planning.changes.value.length" kind="quiet" @click="undo">
               Undo the last change
-            </button>
+            </ActButton>
           </template>
         </div>
       </div>

@@ -37,13 +37,13 @@ useHead({ title: computed(() => `${file.value.profile.name}, how you work · Gru
 </script>
 
 <template>
-  <div class="mx-auto max-w-[960px]">
+  <div class="mx-auto max-w-240">
     <h1 class="pt-1 desk:pt-4">How you work</h1>
     <p class="why mt-2">
       Groomers differ. What stands first is ours unless you say otherwise; a vet’s or groomer’s word comes
       before both.
     </p>
-    <p v-if="problem" class="refusal mt-2" role="alert">{{ problem }}</p>
+    <NoticeLine v-if="problem" class="mt-2">{{ problem }}</NoticeLine>
     <p v-else class="small mt-2 h-5" role="status">{{ kept ? 'Kept.' : '' }}</p>
     <div class="desk:grid desk:grid-cols-2 desk:gap-x-12">
       <section aria-label="Schools">
@@ -52,7 +52,7 @@ useHead({ title: computed(() => `${file.value.profile.name}, how you work · Gru
           :key="s.id"
           class="border-t border-ink pt-2 pb-4"
         >
-          <legend class="float-left w-full font-serif text-[19px] font-medium">{{ s.question }}</legend>
+          <legend class="float-left w-full font-serif text-story font-medium">{{ s.question }}</legend>
           <label
             v-for="(way, id) in s.ways"
             :key="id"
@@ -60,7 +60,7 @@ useHead({ title: computed(() => `${file.value.profile.name}, how you work · Gru
           >
             <input
               type="radio"
-              class="mt-0.5 size-5 shrink-0 accent-[var(--due)]"
+              class="mt-0.5 size-5 shrink-0 accent-due"
               :name="s.id"
               :value="id"
               :checked="habits[s.id] === id"
@@ -78,7 +78,7 @@ useHead({ title: computed(() => `${file.value.profile.name}, how you work · Gru
           <input
             type="checkbox"
             name="weather"
-            class="size-5 shrink-0 accent-[var(--due)]"
+            class="size-5 shrink-0 accent-due"
             :checked="moves"
             @change="change({ weather: ($event.target as HTMLInputElement).checked })"
           />
@@ -104,7 +104,7 @@ useHead({ title: computed(() => `${file.value.profile.name}, how you work · Gru
         >
           <input
             type="checkbox"
-            class="size-5 accent-[var(--due)]"
+            class="size-5 accent-due"
             :checked="owned.includes(t)"
             @change="own(t, ($event.target as HTMLInputElement).checked)"
           />{{ TOOLS[t].label }}
@@ -118,7 +118,7 @@ useHead({ title: computed(() => `${file.value.profile.name}, how you work · Gru
               v-model="bottle"
               name="bottle"
               inputmode="numeric"
-              class="h-11 w-20 border-b border-edge bg-transparent text-[19px]"
+              class="h-11 w-20 border-b border-edge bg-transparent text-story"
             />
           </label>
           <ChoiceRow
@@ -131,15 +131,15 @@ useHead({ title: computed(() => `${file.value.profile.name}, how you work · Gru
           <ChoiceRow v-model="water" tight label="Water" :choices="WATER" />
         </div>
         <p v-if="mix" class="mt-3" data-mist>
-          <b class="figure text-[21px]">{{ mix.conditionerMl }} ml</b> of dog conditioner, filled up with
-          <b class="figure text-[21px]">{{ mix.waterMl }} ml</b> of {{ water }} water.
+          <b class="figure text-head">{{ mix.conditionerMl }} ml</b> of dog conditioner, filled up with
+          <b class="figure text-head">{{ mix.waterMl }} ml</b> of {{ water }} water.
           <span class="small block">{{
             water === 'tap'
               ? 'Tap water grows bacteria within a day: empty the bottle tonight.'
               : 'Distilled water keeps. Shake it before use; a mist that smells is thrown out.'
           }}</span>
         </p>
-        <p v-else class="refusal mt-3" role="alert">A bottle holds 20 to 2,000 ml.</p>
+        <NoticeLine v-else class="mt-3">A bottle holds 20 to 2,000 ml.</NoticeLine>
 
         <h2 class="mt-6 border-t border-ink pt-2">A single mat</h2>
         <p class="small mt-1">
@@ -160,12 +160,12 @@ useHead({ title: computed(() => `${file.value.profile.name}, how you work · Gru
               class="h-11 w-full border-b border-edge bg-transparent"
             />
           </label>
-          <button class="act act-plain !min-h-11">Keep</button>
+          <ActButton type="submit" class="!min-h-11">Keep</ActButton>
         </form>
         <label class="mt-4 flex min-h-14 cursor-pointer items-start gap-3 border-t border-ink pt-3">
           <input
             type="checkbox"
-            class="size-5 accent-[var(--due)]"
+            class="size-5 accent-due"
             :checked="habits.floor"
             @change="change({ floor: ($event.target as HTMLInputElement).checked })"
           />

@@ -29,7 +29,7 @@ onMounted(() => whatIf.ask(now.value, { ...asked.value }, surely.value))
 watchDebounced(
   [asked, surely],
   () => {
-    whatIf.ask(now.value, { ...asked.value }, surely.value)
+    void whatIf.ask(now.value, { ...asked.value }, surely.value)
     void router.replace({ query: Object.fromEntries(changed.value.map((k) => [k, String(asked.value[k])])) })
   },
   { debounce: 250, deep: true },
@@ -177,27 +177,28 @@ const askGroomer = computed(() => {
         :say="q.say"
       />
       <div class="mt-4 flex gap-3">
-        <button class="act act-plain" :disabled="!changed.length" @click="putBack">Put it back</button>
-        <NuxtLink
+        <ActButton :disabled="!changed.length" @click="putBack">Put it back</ActButton>
+        <ActButton
           v-if="askGroomer"
           :to="{ path: `/dogs/${file.id}/groomer`, query: { ...ask } }"
-          class="act act-filled flex-1"
-          >{{ askGroomer }}</NuxtLink
+          kind="filled"
+          class="flex-1"
+          >{{ askGroomer }}</ActButton
         >
       </div>
     </section>
     <div class="min-w-0">
       <h1 aria-live="polite" data-headline>{{ headline }}</h1>
-      <p class="why mt-2 min-h-[44px]">{{ why }}</p>
-      <div class="flex min-h-11 items-center gap-4 border-b border-ink text-[14px] text-ink-2">
+      <p class="why mt-2 min-h-11">{{ why }}</p>
+      <div class="flex min-h-11 items-center gap-4 border-b border-ink text-side text-ink-2">
         <template v-if="progress !== null">
           <span role="status" data-progress>{{
             progress < 1 ? `Playing, ${Math.round(progress * 100)} %` : 'Asking backwards'
           }}</span>
-          <span class="h-[3px] flex-1 bg-rule"
+          <span class="h-0.75 flex-1 bg-rule"
             ><span class="block h-full bg-ink" :style="{ width: `${progress * 100}%` }"
           /></span>
-          <button class="quiet" @click="whatIf.stop()">Stop</button>
+          <ActButton kind="quiet" @click="whatIf.stop()">Stop</ActButton>
         </template>
         <span v-else-if="failed" role="alert"
           >This could not be played here. Move something to try again.</span
@@ -215,16 +216,16 @@ const askGroomer = computed(() => {
         :data-row="r.key"
       >
         <div>
-          <p class="font-serif text-[19px] font-medium" :class="r.due ? 'text-due' : ''">
+          <p class="font-serif text-story font-medium" :class="r.due ? 'text-due' : ''">
             {{ capital(r.label) }}
           </p>
           <p class="small">{{ r.said }}</p>
         </div>
-        <HundredLocks :odds="odds(r.spread)" :label="r.label" :per-row="34" class="!max-w-[380px]" />
+        <HundredLocks :odds="odds(r.spread)" :label="r.label" :per-row="34" class="!max-w-95" />
         <dl class="grid grid-cols-3 text-right">
           <div v-for="(n, i) in inHundred(odds(r.spread))" :key="i" class="flex flex-col-reverse">
             <dt class="small">{{ ['no mats', 'one', 'more'][i] }}</dt>
-            <dd class="figure text-[22px] leading-tight">{{ n }}</dd>
+            <dd class="figure text-head leading-tight">{{ n }}</dd>
           </div>
         </dl>
       </div>
@@ -235,7 +236,7 @@ const askGroomer = computed(() => {
       <section aria-label="Asked backwards" class="mt-6 border-t border-ink pt-3">
         <div class="flex flex-wrap items-center justify-between gap-x-4">
           <h2>Asked backwards</h2>
-          <span class="flex items-center text-[14px] text-ink-2"
+          <span class="flex items-center text-side text-ink-2"
             >at most one mat<ChoiceRow v-model="surely" tight label="How surely" :choices="SURE" class="ml-1"
           /></span>
         </div>
@@ -243,7 +244,7 @@ const askGroomer = computed(() => {
           <li
             v-for="s in sentences"
             :key="s.q"
-            class="flex min-h-[50px] items-center justify-between gap-4 border-t border-rule font-serif text-[18px]"
+            class="flex min-h-12.5 items-center justify-between gap-4 border-t border-rule font-serif text-story"
             :data-backwards="s.q"
           >
             <span v-if="s.words"
@@ -252,13 +253,14 @@ const askGroomer = computed(() => {
             >
             <span v-else-if="s.no">{{ s.no }}</span>
             <span v-else class="text-ink-2">{{ stopped ? 'Not asked' : 'Working it out' }}</span>
-            <button
+            <ActButton
               v-if="s.value"
-              class="quiet font-sans text-[15px] whitespace-nowrap"
+              kind="quiet"
+              class="font-sans text-body whitespace-nowrap"
               @click="tryIt(s.q, s.value)"
             >
               Try it
-            </button>
+            </ActButton>
           </li>
         </ul>
       </section>

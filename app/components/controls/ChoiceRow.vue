@@ -11,9 +11,9 @@ const chosen = defineModel<T>()
     <RadioGroupLabel class="sr-only">{{ label }}</RadioGroupLabel>
     <RadioGroupOption v-for="c in choices" :key="c.value" v-slot="{ checked }" :value="c.value" as="template">
       <div
-        class="flex cursor-pointer items-center justify-center border-b-[3px]"
+        class="flex cursor-pointer items-center justify-center border-b-3"
         :class="[
-          tight ? 'min-h-12 min-w-12 px-2' : 'min-h-14 flex-1 text-[17px]',
+          tight ? 'min-h-12 min-w-12 px-2' : 'min-h-14 flex-1 text-lead',
           checked ? 'font-bold' : 'text-ink-2',
           checked ? (tight ? 'border-ink' : 'border-due') : tight ? 'border-transparent' : 'border-rule',
         ]"

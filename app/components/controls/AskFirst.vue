@@ -8,7 +8,7 @@ const emit = defineEmits<{ yes: []; no: [] }>()
 
 <template>
   <Dialog :open="true" class="relative z-30" @close="emit('no')">
-    <div class="fixed inset-0 bg-[color-mix(in_srgb,var(--ink)_35%,transparent)]" aria-hidden="true" />
+    <div class="fixed inset-0 bg-veil" aria-hidden="true" />
     <div class="fixed inset-0 flex items-end justify-center p-4 desk:items-center">
       <DialogPanel class="w-full max-w-md rounded border border-ink bg-paper p-6" data-ask>
         <DialogTitle as="h2">{{ title }}</DialogTitle>

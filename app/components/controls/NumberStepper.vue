@@ -13,17 +13,17 @@ const count = defineModel<number>({ required: true })
       <span class="flex items-center">
         <button
           type="button"
-          class="size-14 text-[24px]"
+          class="size-14 text-count"
           aria-label="One fewer"
           :disabled="count <= 1"
           @click="count--"
         >
           −
         </button>
-        <b class="figure w-8 text-center text-[21px]" aria-live="polite">{{ count }}</b>
+        <b class="figure w-8 text-center text-head" aria-live="polite">{{ count }}</b>
         <button
           type="button"
-          class="size-14 text-[24px]"
+          class="size-14 text-count"
           aria-label="One more"
           :disabled="count >= MOST_KNOTS"
           @click="count++"

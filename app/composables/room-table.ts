@@ -1,0 +1,80 @@
+import {
+  createColumnHelper,
+  getCoreRowModel,
+  getFilteredRowModel,
+  getPaginationRowModel,
+  getSortedRowModel,
+  useVueTable,
+} from '@tanstack/vue-table'
+import type { SortingState } from '@tanstack/vue-table'
+import type { RoomDog } from '#shared/answers'
+import { allowed } from '~/words/visit'
+
+/** A long list comes a page at a time: each line is a drawing. */
+const AT_ONCE = 25
+/** A visit nobody has booked comes after all that are. */
+const NOT_BOOKED = '9999-12-31'
+
+const column = createColumnHelper<RoomDog>()
+const COLUMNS = [
+  column.accessor((d) => d.visit ?? NOT_BOOKED, { id: 'visit' }),
+  column.accessor('name', { sortingFn: 'text' }),
+  column.accessor((d) => d.arrival && allowed(d.arrival), { id: 'minutes', sortUndefined: 'last' }),
+  column.accessor('unread', {}),
+]
+/** What a room's list may be put in the order of, and which way first. */
+export const ROOM_ORDERS = [
+  { id: 'visit', words: 'the visit', desc: false },
+  { id: 'name', words: 'name', desc: false },
+  { id: 'minutes', words: 'minutes for knots', desc: true },
+  { id: 'unread', words: 'new notes', desc: true },
+] as const
+export type RoomOrder = (typeof ROOM_ORDERS)[number]['id']
+
+/** The dogs of a room as they are listed: in an order, those of a name, a page at a time. */
+export function useRoomTable(dogs: Ref<readonly RoomDog[]>, name: Ref<string>) {
+  const sorting = ref<SortingState>([{ id: 'visit', desc: false }])
+  const pages = ref(1)
+  const table = useVueTable({
+    get data() {
+      return dogs.value as RoomDog[]
+    },
+    columns: COLUMNS,
+    getRowId: (d) => d.share,
+    state: {
+      get sorting() {
+        return sorting.value
+      },
+      get globalFilter() {
+        return name.value.trim().toLowerCase()
+      },
+      get pagination() {
+        return { pageIndex: 0, pageSize: pages.value * AT_ONCE }
+      },
+    },
+    globalFilterFn: (row, _column, asked: string) =>
+      `${row.original.name} ${row.original.owner}`.toLowerCase().includes(asked),
+    getCoreRowModel: getCoreRowModel(),
+    getFilteredRowModel: getFilteredRowModel(),
+    getSortedRowModel: getSortedRowModel(),
+    getPaginationRowModel: getPaginationRowModel(),
+  })
+  const all = computed(() => table.getSortedRowModel().rows.length)
+  const shown = computed(() => table.getRowModel().rows.map((r) => r.original))
+  watch([dogs, name], () => (pages.value = 1))
+  /** In this order; asked again the other way round. */
+  function orderBy(id: RoomOrder) {
+    const now = sorting.value[0]
+    const { desc } = ROOM_ORDERS.find((o) => o.id === id)!
+    sorting.value = [{ id, desc: now?.id === id ? !now.desc : desc }]
+  }
+  return {
+    shown,
+    all,
+    /** How many more another press shows. */
+    more: computed(() => Math.min(AT_ONCE, all.value - shown.value.length)),
+    showMore: () => (pages.value += 1),
+    order: computed(() => sorting.value[0]!.id as RoomOrder),
+    orderBy,
+  }
+}

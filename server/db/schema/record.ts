@@ -1,0 +1,139 @@
+import { sql } from 'drizzle-orm'
+import {
+  check,
+  date,
+  foreignKey,
+  index,
+  integer,
+  jsonb,
+  pgTable,
+  primaryKey,
+  text,
+  unique,
+  uuid,
+} from 'drizzle-orm/pg-core'
+import type { Arrival } from '../../../core/plan/arrival'
+import type { Entry } from '../../../core/record/entries'
+import type { Profile } from '../../../core/record/profile'
+import { between, bytea, dog, hash, household, long, made, moment, version } from './columns'
+import { households } from './household'
+
+/** A dog, what was written of it, its photographs, what its record comes to, and its calendar. */
+export const dogs = pgTable(
+  'dogs',
+  {
+    householdId: household(),
+    id: uuid('id').notNull(),
+    profile: jsonb('profile').$type<Profile>().notNull(),
+    created: made('created'),
+    changed: made('changed'),
+    /** Rises with every change of the record. */
+    version: version().default(0),
+  },
+  (t) => [
+    primaryKey({ columns: [t.householdId, t.id], name: 'dogs_pkey' }),
+    foreignKey({
+      columns: [t.householdId],
+      foreignColumns: [households.id],
+      name: 'dogs_household_id_fkey',
+    }).onDelete('cascade'),
+    check(
+      'dogs_profile_check',
+      sql`((((profile ->> 'weightKg'::text))::numeric >= 0.5) AND (((profile ->> 'weightKg'::text))::numeric <= (120)::numeric)) AND ((length((profile ->> 'name'::text)) >= 1) AND (length((profile ->> 'name'::text)) <= 40))`,
+    ),
+  ],
+)
+/** Rows of the record are only ever added. */
+export const entries = pgTable(
+  'entries',
+  {
+    householdId: household(),
+    dogId: dog(),
+    id: uuid('id').notNull(),
+    day: date('day').notNull(),
+    kind: text('kind').notNull(),
+    entry: jsonb('entry').$type<Entry>().notNull(),
+    authorId: uuid('author_id'),
+    received: made('received'),
+    /** The record's, when this came. */
+    version: version().default(0),
+  },
+  (t) => [
+    primaryKey({ columns: [t.householdId, t.dogId, t.id], name: 'entries_pkey' }),
+    foreignKey({
+      columns: [t.householdId, t.dogId],
+      foreignColumns: [dogs.householdId, dogs.id],
+      name: 'entries_household_id_dog_id_fkey',
+    }).onDelete('cascade'),
+    index('entries_by_day').on(t.householdId, t.dogId, t.day),
+    index('entries_by_version').on(t.householdId, t.dogId, t.version),
+    long('entries', 'kind', 1, 20),
+  ],
+)
+
+export const photographs = pgTable(
+  'photographs',
+  {
+    householdId: household(),
+    dogId: dog(),
+    id: uuid('id').notNull(),
+    jpeg: bytea('jpeg').notNull(),
+    width: integer('width').notNull(),
+    height: integer('height').notNull(),
+    received: made('received'),
+  },
+  (t) => [
+    primaryKey({ columns: [t.householdId, t.dogId, t.id], name: 'photographs_pkey' }),
+    foreignKey({
+      columns: [t.householdId, t.dogId, t.id],
+      foreignColumns: [entries.householdId, entries.dogId, entries.id],
+      name: 'photographs_household_id_dog_id_id_fkey',
+    }).onDelete('cascade'),
+    between('photographs', 'width', 1, 4000),
+    between('photographs', 'height', 1, 4000),
+    long('photographs', 'jpeg', 1, 4_000_000),
+  ],
+)
+
+export const arrivals = pgTable(
+  'arrivals',
+  {
+    householdId: household(),
+    dogId: dog(),
+    day: date('day'),
+    arrival: jsonb('arrival').$type<Arrival>(),
+    /** Of the record it was worked out from. */
+    version: version().default(sql`'-1'`),
+    /** Being worked out by some process, until then. */
+    takenUntil: moment('taken_until'),
+  },
+  (t) => [
+    primaryKey({ columns: [t.householdId, t.dogId], name: 'arrivals_pkey' }),
+    foreignKey({
+      columns: [t.householdId, t.dogId],
+      foreignColumns: [dogs.householdId, dogs.id],
+      name: 'arrivals_household_id_dog_id_fkey',
+    }).onDelete('cascade'),
+  ],
+)
+
+export const feeds = pgTable(
+  'feeds',
+  {
+    householdId: household(),
+    dogId: dog(),
+    tokenHash: bytea('token_hash').notNull(),
+    created: made('created'),
+    lastRead: moment('last_read'),
+  },
+  (t) => [
+    primaryKey({ columns: [t.householdId, t.dogId], name: 'feeds_pkey' }),
+    foreignKey({
+      columns: [t.householdId, t.dogId],
+      foreignColumns: [dogs.householdId, dogs.id],
+      name: 'feeds_household_id_dog_id_fkey',
+    }).onDelete('cascade'),
+    unique('feeds_token_hash_key').on(t.tokenHash),
+    hash('feeds', 'token_hash'),
+  ],
+)

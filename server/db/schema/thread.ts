@@ -1,0 +1,135 @@
+import { sql } from 'drizzle-orm'
+import {
+  boolean,
+  check,
+  foreignKey,
+  index,
+  jsonb,
+  pgTable,
+  primaryKey,
+  text,
+  unique,
+  uuid,
+} from 'drizzle-orm/pg-core'
+import type { Attached } from '../../../shared/api'
+import { SCOPES } from '../../../shared/limits'
+import { address, bytea, dog, hash, household, long, made, moment, oneOf } from './columns'
+import { dogs } from './record'
+
+/** Groomers and where they are signed in; what is shared with them, and what is written to and fro. */
+export const groomers = pgTable(
+  'groomers',
+  {
+    id: uuid('id').primaryKey(),
+    name: text('name').notNull(),
+    room: text('room').notNull(),
+    email: text('email').notNull(),
+    passwordHash: text('password_hash').notNull(),
+    mailNotes: boolean('mail_notes').notNull().default(true),
+    created: made('created'),
+  },
+  (t) => [
+    unique('groomers_email_key').on(t.email),
+    long('groomers', 'name', 1, 40),
+    long('groomers', 'room', 1, 60),
+    address('groomers'),
+  ],
+)
+
+export const groomerSessions = pgTable(
+  'groomer_sessions',
+  {
+    groomerId: uuid('groomer_id').notNull(),
+    id: uuid('id').notNull(),
+    created: made('created'),
+    expires: moment('expires').notNull(),
+    revoked: moment('revoked'),
+  },
+  (t) => [
+    primaryKey({ columns: [t.groomerId, t.id], name: 'groomer_sessions_pkey' }),
+    foreignKey({
+      columns: [t.groomerId],
+      foreignColumns: [groomers.id],
+      name: 'groomer_sessions_groomer_id_fkey',
+    }).onDelete('cascade'),
+    unique('groomer_sessions_id_key').on(t.id),
+  ],
+)
+
+export const shares = pgTable(
+  'shares',
+  {
+    householdId: household(),
+    dogId: dog(),
+    id: uuid('id').notNull(),
+    tokenHash: bytea('token_hash').notNull(),
+    scope: text('scope', { enum: SCOPES }).notNull(),
+    groomer: text('groomer').notNull(),
+    created: made('created'),
+    expires: moment('expires').notNull(),
+    revoked: moment('revoked'),
+    lastOpened: moment('last_opened'),
+    groomerId: uuid('groomer_id'),
+    codeHash: bytea('code_hash'),
+    codeExpires: moment('code_expires'),
+    email: text('email'),
+  },
+  (t) => [
+    primaryKey({ columns: [t.householdId, t.dogId, t.id], name: 'shares_pkey' }),
+    foreignKey({
+      columns: [t.householdId, t.dogId],
+      foreignColumns: [dogs.householdId, dogs.id],
+      name: 'shares_household_id_dog_id_fkey',
+    }).onDelete('cascade'),
+    foreignKey({
+      columns: [t.groomerId],
+      foreignColumns: [groomers.id],
+      name: 'shares_groomer_id_fkey',
+    }).onDelete('set null'),
+    unique('shares_token_hash_key').on(t.tokenHash),
+    unique('shares_code_hash_key').on(t.codeHash),
+    index('shares_of_groomer')
+      .on(t.groomerId)
+      .where(sql`(groomer_id IS NOT NULL)`),
+    hash('shares', 'token_hash'),
+    hash('shares', 'code_hash'),
+    oneOf('shares', 'scope', SCOPES),
+    long('shares', 'groomer', 1, 40),
+    check('shares_check', sql`expires > created`),
+    check('shares_email_check', sql`length(email) <= 254`),
+  ],
+)
+
+export const notes = pgTable(
+  'notes',
+  {
+    householdId: household(),
+    dogId: dog(),
+    id: uuid('id').notNull(),
+    author: text('author', { enum: ['owner', 'groomer'] }).notNull(),
+    authorName: text('author_name').notNull(),
+    body: text('body').notNull(),
+    shareId: uuid('share_id'),
+    sent: made('sent'),
+    read: moment('read'),
+    attached: jsonb('attached').$type<Attached>(),
+  },
+  (t) => [
+    primaryKey({ columns: [t.householdId, t.dogId, t.id], name: 'notes_pkey' }),
+    foreignKey({
+      columns: [t.householdId, t.dogId],
+      foreignColumns: [dogs.householdId, dogs.id],
+      name: 'notes_household_id_dog_id_fkey',
+    }).onDelete('cascade'),
+    // Of the share alone: the migration says so, which cannot be said here.
+    foreignKey({
+      columns: [t.householdId, t.dogId, t.shareId],
+      foreignColumns: [shares.householdId, shares.dogId, shares.id],
+      name: 'notes_household_id_dog_id_share_id_fkey',
+    }).onDelete('set null'),
+    index('notes_in_order').on(t.householdId, t.dogId, t.sent),
+    oneOf('notes', 'author', ['owner', 'groomer']),
+    long('notes', 'author_name', 1, 40),
+    long('notes', 'body', 1, 4000),
+  ],
+)
