@@ -3,7 +3,7 @@ import { defineStore } from 'pinia'
 import { v7 as uuid } from 'uuid'
 import type { Entry, Fact, FactOf } from '#core/record/entries'
 import type { Profile } from '#core/record/profile'
-import { latestEntry, withoutOldPlans } from '#core/plan/standing'
+import { latestEntry } from '#core/plan/standing'
 import type { DogFile } from '#shared/answers'
 import {
   allWaiting,
@@ -16,10 +16,9 @@ import {
 } from '~/offline/device'
 import type { Picture, Waiting } from '~/offline/device'
 import type { Sender } from '~/offline/sender'
+import { joined, withMore } from '~/offline/shown'
 import type { TroubleKind } from '~/words/trouble'
 
-/** What has waited longer than this is told, ms (judgement). */
-const LINGERS_MS = 2_000
 /** When the sender could not be fetched it is asked for again, ms (judgement). */
 const FETCH_AGAIN_MS = 4_000
 /**
@@ -53,13 +52,7 @@ export const useRecord = defineStore('record', () => {
   const whyOut = (error: unknown) =>
     error instanceof Refused && error.code === 'no-longer' ? error.message : ''
 
-  const withWaiting = (kept: DogFile): DogFile => {
-    const known = new Set(kept.entries.map((e) => e.id))
-    const more = waiting.value
-      .filter((w) => w.dogId === kept.id && !w.refused && !known.has(w.id))
-      .map((w) => w.entry)
-    return { ...kept, entries: [...kept.entries, ...more] }
-  }
+  const withWaiting = (kept: DogFile) => withMore(kept, waiting.value)
 
   /** When entries went up, ms of this page: an answer asked for before that does not know of them. */
   const tookAt = new Map<string, number>()
@@ -143,12 +136,6 @@ export const useRecord = defineStore('record', () => {
         if (!file.value) state.value = 'no-answer'
       }
     }
-  }
-  /** What came since, after what is here. */
-  function joined(here: readonly Entry[], { since: _since, ...answer }: DogFile): DogFile {
-    const known = new Set(here.map((e) => e.id))
-    const more = answer.entries.filter((e) => !known.has(e.id))
-    return { ...answer, entries: withoutOldPlans([...here, ...more]) }
   }
   /** Keeps the dog in view on the device without what has not gone up: that is kept by itself. */
   async function keepGoneUp(at: DogFile) {
@@ -268,19 +255,7 @@ export const useRecord = defineStore('record', () => {
     restFor.value = ms
     rest()
   }
-  /** Something has waited a while. What goes up at once is not told: a line that comes and goes moves the page. */
-  const lingers = ref(false)
-  const { start: linger, stop: lingerNoMore } = useTimeoutFn(() => (lingers.value = true), LINGERS_MS, {
-    immediate: false,
-  })
-  watch(
-    () => waiting.value.length + pictures.value.length > 0,
-    (waits) => {
-      lingerNoMore()
-      if (waits) linger()
-      else lingers.value = false
-    },
-  )
+  const lingers = useLingers(() => waiting.value.length + pictures.value.length > 0)
   const waitsToTell = computed(() => lingers.value || trouble.value !== null)
   /** Whether there is anything to say of how what is written here stands. */
   const notices = computed(

@@ -3,6 +3,7 @@ import { hostile } from './hostile'
 import { kill } from './kill'
 import { neighbours } from './neighbours'
 import { againstExact, fullSize } from './planner'
+import { firstLook } from './first-look'
 import { fold, simulation } from './record'
 import { press } from './press'
 import { room } from './room'
@@ -14,6 +15,7 @@ simulation()
 await againstExact()
 await fullSize(full)
 if (process.env.GRUMBO_TEST_PG) {
+  await firstLook()
   await drag()
   await press()
   await room()

@@ -5,6 +5,7 @@ import { addDays, daysBetween } from '#core/record/day'
 import { dayAndMonth, shortDay, shortWeekday, weekdayName } from '#core/record/say-day'
 import type { Hung } from '~/composables/stretch-view'
 import { leadShape, swell } from '~/components/lead/lead'
+import { standClear } from '~/components/lead/stand-clear'
 
 /**
  * The stretch as a lead, sessions hung on it by day. One can be drawn to another day by pointer, or
@@ -98,10 +99,9 @@ const careDays = computed(() => {
   return [...days.values()]
 })
 const careSaid = (care: readonly CareId[]) => care.map((c) => CARE[c].label.toLowerCase()).join(', ')
-/** Pixels a mark takes, and a letter below it about; rounds until neighbours stand clear. */
+/** Pixels a mark takes, and a letter below it about. */
 const MARK = 21
 const LETTER = 6.6
-const ROUNDS = 30
 /** Where each day's marks stand: at their day, or moved aside as far as their neighbours need. */
 const careAt = computed(() => {
   const days = [...careDays.value].sort((a, b) => (a.day < b.day ? -1 : 1))
@@ -109,16 +109,11 @@ const careAt = computed(() => {
     const said = wide.value ? careSaid(care).length * LETTER : 0
     return Math.max(care.length * MARK, said) / 2 + 2
   })
-  const centre = days.map((c) => x(c.day))
-  for (let round = 0; round < ROUNDS; round++)
-    for (let n = 0; n < days.length; n++) {
-      const over = n ? centre[n - 1]! + half[n - 1]! + half[n]! - centre[n]! : 0
-      if (over > 0) {
-        centre[n - 1]! -= over / 2
-        centre[n]! += over / 2
-      }
-      centre[n] = Math.max(half[n]!, Math.min(w.value - half[n]!, centre[n]!))
-    }
+  const centre = standClear(
+    days.map((c) => x(c.day)),
+    half,
+    w.value,
+  )
   return new Map(days.map((c, n) => [c.day, centre[n]! - x(c.day)]))
 })
 const CARE_Y = 232
@@ -148,40 +143,12 @@ function dayAt(clientX: number): string {
   const last = total.value - 1
   return addDays(props.from, Math.max(at.value, Math.min(last, n)))
 }
-const free = (day: string) => !props.blocked.includes(day)
-
-let dragging: { day: string; startX: number; moved: boolean } | null = null
-function down(event: PointerEvent, h: Hung) {
-  if (h.past || event.button !== 0) return
-  dragging = { day: h.day, startX: event.clientX, moved: false }
-  ;(event.currentTarget as Element).setPointerCapture(event.pointerId)
-  emit('pick', h.day)
-}
-/** A hand that trembles is not dragging, px. */
-const TREMBLE = 4
-function drag(event: PointerEvent) {
-  if (!dragging) return
-  if (Math.abs(event.clientX - dragging.startX) > TREMBLE) dragging.moved = true
-  if (!dragging.moved) return
-  const day = dayAt(event.clientX)
-  if (free(day)) emit('move', dragging.day, day)
-}
-const up = () => (dragging = null)
-
-function key(event: KeyboardEvent, h: Hung) {
-  if (h.past) return
-  const step = event.key === 'ArrowLeft' ? -1 : event.key === 'ArrowRight' ? 1 : 0
-  if (step) {
-    const last = addDays(props.to, -1)
-    let day = addDays(dayShown(h), step)
-    while (!free(day) && day >= props.today && day <= last) day = addDays(day, step)
-    if (day >= props.today && day <= last) emit('move', h.day, day)
-  } else if (event.key === 'Enter' && props.move) emit('keep')
-  else if (event.key === 'Enter' || event.key === ' ') emit('pick', h.day)
-  else if (event.key === 'Escape') emit('back')
-  else return
-  event.preventDefault()
-}
+const { down, drag, up, key } = useLeadDrag(props, dayAt, {
+  pick: (day) => emit('pick', day),
+  move: (from, to) => emit('move', from, to),
+  keep: () => emit('keep'),
+  back: () => emit('back'),
+})
 </script>
 
 <template>

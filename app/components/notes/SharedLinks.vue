@@ -1,0 +1,77 @@
+<script setup lang="ts">
+import { SCOPE_WORDS } from '~/words/scopes'
+
+/** The links that were given, whether they are read, and another to give. */
+const { s } = defineProps<{ s: ReturnType<typeof useSharing> }>()
+const { file } = useDog()
+const { sayWhen, sayDate } = useInstants()
+const { groomer, email, scope, days, usualDays, DAYS } = s
+type Share = NonNullable<typeof s.thread.value>['shares'][number]
+function sayShare(share: Share) {
+  if (share.revoked) return 'closed'
+  if (!s.open(share)) return 'run out'
+  const where = share.room ? `, in ${share.room}` : ''
+  const read = share.lastOpened ? `opened ${sayWhen(share.lastOpened)}` : 'not opened yet'
+  return `${SCOPE_WORDS[share.scope]}, open until ${sayDate(share.expires)}${where}, ${read}`
+}
+</script>
+
+<template>
+  <div v-if="s.thread.value">
+    <h2 class="mt-8 border-b border-ink pb-2">Links</h2>
+    <p v-if="!s.thread.value.shares.length" class="why py-3">None open. The first note makes one.</p>
+    <ul>
+      <li
+        v-for="share in s.thread.value.shares"
+        :key="share.id"
+        class="flex items-center justify-between gap-3 border-b border-rule py-2"
+        :data-share="share.id"
+      >
+        <span>
+          <b class="font-semibold">{{ share.groomer }}</b><br />
+          <span class="small">{{ sayShare(share) }}</span>
+        </span>
+        <ActButton v-if="s.open(share)" kind="quiet" class="whitespace-nowrap" @click="s.revoke(share.id)">
+          Close it
+        </ActButton>
+      </li>
+    </ul>
+    <form class="mt-3" @submit.prevent="s.another">
+      <h3 class="text-story">Share {{ file.profile.name }}</h3>
+      <FormField
+        v-model="groomer"
+        class="mt-1"
+        label="With whom"
+        name="share-groomer"
+        maxlength="40"
+        autocomplete="off"
+        required
+      />
+      <label class="mt-2 flex items-center gap-3 border-b border-rule">
+        <span class="flex-1">They see</span>
+        <select v-model="scope" name="scope" class="h-12 max-w-[70%] bg-transparent text-right">
+          <option v-for="(words, id) in SCOPE_WORDS" :key="id" :value="id">{{ words }}</option>
+        </select>
+      </label>
+      <div class="flex items-center gap-3 border-b border-rule">
+        <span class="flex-1">For how long</span>
+        <ChoiceRow
+          :model-value="days ?? usualDays"
+          tight
+          label="For how long"
+          :choices="DAYS"
+          @update:model-value="(d: number | undefined) => (days = d)"
+        />
+      </div>
+      <FormField
+        v-model="email"
+        class="mt-2"
+        label="Mail them the link, if you like"
+        type="email"
+        name="share-email"
+        autocomplete="off"
+      />
+      <ActButton type="submit" class="mt-3 w-full">Make a link and a code</ActButton>
+    </form>
+  </div>
+</template>
