@@ -11,6 +11,39 @@ const OUTER = {
 }
 const PACKAGES_CORE_MAY_USE = '^(?!\\.)(?!(zod|d3-random|date-fns/constants)$).*'
 
+/** The rooms of core/, from the ground up: none knows of one above it. */
+const ROOMS = ['coat', 'learn', 'record', 'season', 'plan', 'simulate', 'care']
+const rooms = ROOMS.map((room, i) => ({
+  name: `rooms/${room}`,
+  files: [`core/${room}/**/*.ts`],
+  ignores: ['**/*.test.ts'],
+  rules: {
+    'no-restricted-imports': [
+      'error',
+      {
+        patterns: [
+          {
+            regex: `^(#|(\\.\\./)+)(shared|drawing|server|app|demo|scripts)(/|$)`,
+            message: 'core/ does not know of it: arrows point inwards, see docs/house.md.',
+          },
+          {
+            regex: PACKAGES_CORE_MAY_USE,
+            message: 'core/ is pure: only zod, d3-random, the lengths of date-fns, and its own files.',
+          },
+          ...(i < ROOMS.length - 1
+            ? [
+                {
+                  regex: `^(\\.\\./)+(${ROOMS.slice(i + 1).join('|')})/`,
+                  message: `core/${room} stands below it: see docs/house.md.`,
+                },
+              ]
+            : []),
+        ],
+      },
+    ],
+  },
+}))
+
 const arrows = Object.entries(OUTER).map(([folder, barred]) => ({
   name: `arrows/${folder}`,
   files: [`${folder}/**/*.{ts,vue}`],
@@ -130,4 +163,5 @@ export default tseslint.config(
     },
   },
   ...arrows,
+  ...rooms,
 )

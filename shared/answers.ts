@@ -1,5 +1,5 @@
 import { z } from '../core/zod'
-import type { Arrival } from '../core/plan/arrival'
+import type { Arrival } from '../core/care/note/arrival'
 import type { Entry } from '../core/record/entries'
 import type { Profile } from '../core/record/profile'
 import type { FeedDay } from '../core/season/weather'

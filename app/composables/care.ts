@@ -1,6 +1,6 @@
 import { careDue, doneOn, RUNS_OUT_MM } from '#core/care/due'
 import type { CareId, Due } from '#core/care/due'
-import { openConcerns } from '#core/care/look-over'
+import { openConcerns } from '#core/care/look/look-over'
 import { daysBetween } from '#core/record/day'
 
 /** What care is due when, how far it has grown since, and what stands against it. */

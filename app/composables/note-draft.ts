@@ -1,5 +1,5 @@
-import { standingAdvice } from '#core/care/advice'
-import { draftNote } from '#core/care/note'
+import { standingAdvice } from '#core/care/note/advice'
+import { draftNote } from '#core/care/note/note'
 import { placeRow } from '#core/coat/regions'
 import { keepDraft, keptDraft } from '~/offline/drafts'
 import { askFrom, sayAsk } from '~/words/ask'

@@ -1,5 +1,5 @@
 import { refDebounced } from '@vueuse/core'
-import type { Suggestion, VisitEntry } from '#core/care/next-visit'
+import type { Suggestion, VisitEntry } from '#core/care/note/next-visit'
 import type { DogRecord } from '#core/record/fold'
 import { hire, plainly } from '~/workers/hire'
 import type { VisitWork } from '~/workers/visit.worker'

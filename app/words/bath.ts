@@ -1,4 +1,4 @@
-import type { WashAnswer, WashGate } from '#core/care/wash-gate'
+import type { WashAnswer, WashGate } from '#core/care/bath/wash-gate'
 import { placeRow } from '#core/coat/regions'
 import { nameDay } from '#core/record/say-day'
 import { plural, wholeMinutes } from './numbers'

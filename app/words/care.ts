@@ -1,4 +1,4 @@
-import type { TrimId } from '#core/care/dangers'
+import type { TrimId } from '#core/care/tidies/dangers'
 import type { CareId } from '#core/care/due'
 import type {
   EAR_CARE_SCHOOLS,

@@ -1,4 +1,4 @@
-import type { ClipAnswer } from '#core/care/clip'
+import type { ClipAnswer } from '#core/care/tidies/clip'
 import { placeRow } from '#core/coat/regions'
 import { listed } from './numbers'
 

@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { DANGER_PLACES } from '#core/care/knot'
+import { DANGER_PLACES } from '#core/care/knots/knot'
 import { REGION_IDS, regionOf } from '#core/coat/regions'
 import { anyFact } from '../../tests/support/facts'
 import { DIARY_KINDS, placesOfFact, sayFact } from './diary'

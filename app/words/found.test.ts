@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { KNOT_REASONS } from '#core/care/knot'
+import { KNOT_REASONS } from '#core/record/knot-answers'
 import type { FactOf } from '#core/record/entries'
 import { sayFact } from './diary'
 import { sayFound } from './found'

@@ -1,4 +1,4 @@
-import type { KnotFound } from '#core/care/knot'
+import type { KnotFound } from '#core/care/knots/knot'
 import { regionOf } from '#core/coat/regions'
 import type { RegionId } from '#core/coat/regions'
 import type { Finding } from '#core/record/findings'

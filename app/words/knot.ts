@@ -1,5 +1,6 @@
-import { DANGER_PLACES } from '#core/care/knot'
-import type { KnotDecision, KnotReason } from '#core/care/knot'
+import { DANGER_PLACES } from '#core/care/knots/knot'
+import type { KnotDecision } from '#core/care/knots/knot'
+import type { KnotReason } from '#core/record/knot-answers'
 import { regionOf } from '#core/coat/regions'
 import type { RegionId } from '#core/coat/regions'
 

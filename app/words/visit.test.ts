@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import type { Arrival } from '#core/plan/arrival'
+import type { Arrival } from '#core/care/note/arrival'
 import { allowed, sayAllowed, sayArrival, saySuggestion } from './visit'
 
 const TODAY = '2026-11-25'

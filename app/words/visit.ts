@@ -1,7 +1,7 @@
-import type { Suggestion } from '#core/care/next-visit'
-import type { VisitDid } from '#core/care/visit-did'
+import type { Suggestion } from '#core/care/note/next-visit'
+import type { VisitDid } from '#core/record/visit-did'
 import { isWhere, regionOf } from '#core/coat/regions'
-import type { Arrival } from '#core/plan/arrival'
+import type { Arrival } from '#core/care/note/arrival'
 import { sayDay } from '#core/record/say-day'
 import { capital, countWord, inOdds, plural } from './numbers'
 

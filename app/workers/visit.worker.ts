@@ -1,5 +1,5 @@
 import { expose } from 'comlink'
-import { suggestVisit } from '#core/care/next-visit'
+import { suggestVisit } from '#core/care/note/next-visit'
 
 /** When to come again, worked out away from the form a visit is entered in. */
 const work = { suggestVisit }

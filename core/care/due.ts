@@ -10,7 +10,7 @@ import type { DogRecord } from '../record/fold'
 import type { TidyId } from '../record/tidies'
 import { timeline } from '../record/timeline'
 import { isVisit } from '../record/visits'
-import { nailsNext } from './nails'
+import { nailsNext } from './tidies/nails'
 
 export type CareId = Exclude<TidyId, 'neatening'> | 'bath' | 'undercoat'
 /**

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { DANGER_IDS, dangersNear, TRIM_IDS } from '../../core/care/dangers'
+import { DANGER_IDS, dangersNear, TRIM_IDS } from '../../core/care/tidies/dangers'
 import { CAUTIONS } from '../../core/coat/cautions'
 import { regionOf } from '../../core/coat/regions'
 import { BUILD_IDS } from '../builds'

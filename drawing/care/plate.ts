@@ -1,4 +1,4 @@
-import type { DangerId } from '../../core/care/dangers'
+import type { DangerId } from '../../core/care/tidies/dangers'
 import type { SheetId } from '../boxes'
 import {
   add,

@@ -1,4 +1,4 @@
-import type { TrimId } from '../../core/care/dangers'
+import type { TrimId } from '../../core/care/tidies/dangers'
 import type { BuildId } from '../builds'
 
 /** Which drawings go with a tidy, or a body clip, for this dog: the one that shows most first. */

@@ -1,13 +1,13 @@
 import { spawn } from 'node:child_process'
-import { mkdtemp, rm } from 'node:fs/promises'
+import { mkdtemp, readFile, rm } from 'node:fs/promises'
 import { createServer } from 'node:http'
 import type { AddressInfo } from 'node:net'
+import { setTimeout } from 'node:timers/promises'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { gzipSync } from 'node:zlib'
 import lighthouse from 'lighthouse'
 import { v7 as uuid } from 'uuid'
-import { freePort } from '../lib/shell.mjs'
 import { Page, PHONE } from '../../tests/support/page'
 import { daysAgo, newDog, newOwner, startApp } from '../../tests/support/server'
 import { row } from './table'
@@ -78,22 +78,26 @@ async function withoutProgram(url: string) {
   return { url: `http://127.0.0.1:${(server.address() as AddressInfo).port}/`, stop: () => server.close() }
 }
 
+/** Where a browser that was just started is to be driven: it writes that down when it is up. */
+async function portOf(profile: string): Promise<number> {
+  for (;;) {
+    const said = await readFile(join(profile, 'DevToolsActivePort'), 'utf8').catch(() => '')
+    if (said) return Number(said.split('\n')[0])
+    await setTimeout(50)
+  }
+}
+
 /** The first look at Grumbo: the welcome page and what a groomer's link opens. */
 export async function firstLook() {
   const { running } = await startApp()
   const profile = await mkdtemp(join(tmpdir(), 'grumbo-look-'))
-  const port = await freePort()
   const chromium = spawn(
     '/usr/bin/chromium',
-    [...BROWSER, `--user-data-dir=${profile}`, `--remote-debugging-port=${port}`, 'about:blank'],
+    [...BROWSER, `--user-data-dir=${profile}`, '--remote-debugging-port=0', 'about:blank'],
     { stdio: 'ignore' },
   )
   try {
-    for (let up = false; !up;)
-      up = await fetch(`http://127.0.0.1:${port}/json/version`).then(
-        () => true,
-        () => false,
-      )
+    const port = await portOf(profile)
     const owner = await newOwner(running.address, 'Ada')
     const dog = newDog({ name: 'Merle', nextVisit: daysAgo(-30) })
     await owner.call('POST', '/api/dogs', dog)

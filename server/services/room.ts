@@ -1,5 +1,5 @@
 import { and, eq, inArray, isNull, sql } from 'drizzle-orm'
-import type { Arrival } from '../../core/plan/arrival'
+import type { Arrival } from '../../core/care/note/arrival'
 import { daysBetween } from '../../core/record/day'
 import type { Day } from '../../core/record/day'
 import type { Room, RoomDog } from '../../shared/answers'

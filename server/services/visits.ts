@@ -1,7 +1,7 @@
 import { currentInstant } from '../clock'
 import { and, eq } from 'drizzle-orm'
 import type { z } from 'zod'
-import { afterVisit } from '../../core/care/after-visit'
+import { afterVisit } from '../../core/care/note/after-visit'
 import type { Entry } from '../../core/record/entries'
 import { isVisit } from '../../core/record/visits'
 import type { visitBody } from '../../shared/api'

@@ -1,5 +1,5 @@
-import { arrivalOf } from '../../core/plan/arrival'
-import type { Arrival } from '../../core/plan/arrival'
+import { arrivalOf } from '../../core/care/note/arrival'
+import type { Arrival } from '../../core/care/note/arrival'
 import { db } from '../db/client'
 import { arrivals } from '../db/schema'
 import { dogFile } from '../services/dogs'

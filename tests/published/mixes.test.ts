@@ -3,9 +3,9 @@ import Qty from 'js-quantities'
 import { describe, expect, it } from 'vitest'
 import { celsius, fahrenheit, fromMl, KG_PER_LB, ML_PER, MM_PER_INCH, toMl } from '../../core/coat/units'
 import type { VolumeUnit } from '../../core/coat/units'
-import { BLADES, leaves } from '../../core/care/blades'
-import { dilute } from '../../core/care/mix'
-import { mistFor } from '../../core/care/mist'
+import { BLADES, leaves } from '../../core/care/tidies/blades'
+import { dilute } from '../../core/care/bath/mix'
+import { mistFor } from '../../core/care/bath/mist'
 
 /** Against js-quantities, a reference library for units of measure. */
 describe('units', () => {

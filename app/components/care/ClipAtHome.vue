@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import { clipSteps, mayClip } from '#core/care/clip'
-import { DANGERS, dangersNear } from '#core/care/dangers'
-import { longerProblem, lengthProblem } from '#core/care/even-up'
-import { bladeFor } from '#core/care/blades'
+import { clipSteps, mayClip } from '#core/care/tidies/clip'
+import { DANGERS, dangersNear } from '#core/care/tidies/dangers'
+import { longerProblem, lengthProblem } from '#core/care/tidies/even-up'
+import { bladeFor } from '#core/care/tidies/blades'
 import { PART_IDS, regionsOf } from '#core/coat/regions'
 import type { PartId } from '#core/coat/regions'
 import { careDrawings } from '#drawing/care/which'

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { ApexOptions } from 'apexcharts'
-import { dryerProblem, dryingMinutes, USUAL_WATTS } from '#core/care/bath-recipe'
+import { dryerProblem, dryingMinutes, USUAL_WATTS } from '#core/care/bath/bath-recipe'
 import type { CoatId } from '#core/coat/coat-types'
 import type { Dryer } from '#core/record/habits'
 import { STROKES } from '~/components/chart/dress'

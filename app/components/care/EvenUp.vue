@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { evenUp, lengthProblem } from '#core/care/even-up'
+import { evenUp, lengthProblem } from '#core/care/tidies/even-up'
 
 /** Left and right: lengths in, how much off which side. */
 const emit = defineEmits<{ sides: [{ left: number; right: number }] }>()

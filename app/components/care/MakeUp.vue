@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { bathAmounts, USUAL_RATIO, WATER_C } from '#core/care/bath-recipe'
-import { bottleProblem } from '#core/care/mix'
-import { mistFor } from '#core/care/mist'
+import { bathAmounts, USUAL_RATIO, WATER_C } from '#core/care/bath/bath-recipe'
+import { bottleProblem } from '#core/care/bath/mix'
+import { mistFor } from '#core/care/bath/mist'
 import { fahrenheit, toMl, VOLUME_UNITS } from '#core/coat/units'
 import type { VolumeUnit } from '#core/coat/units'
 

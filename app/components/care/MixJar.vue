@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { fromMl } from '#core/coat/units'
 import type { VolumeUnit } from '#core/coat/units'
-import { dilute, ratioProblem } from '#core/care/mix'
+import { dilute, ratioProblem } from '#core/care/bath/mix'
 
 /** What to make up, at the label's ratio, in the owner's unit: a jug with its two parts. */
 const props = defineProps<{ name: string; totalMl: number; unit: VolumeUnit }>()

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { HANDLING_STEPS } from '#core/care/handling'
+import { HANDLING_STEPS } from '#core/care/handling/handling'
 import { regionOf, regionsOf } from '#core/coat/regions'
 import type { PlaceId } from '#core/coat/regions'
 import { BOXES } from '#drawing/boxes'

@@ -1,6 +1,7 @@
 <script setup lang="ts">
-import { decideKnot, nearPrivates, teaseOrClip } from '#core/care/knot'
-import type { KnotAnswer, KnotFound, KnotReason } from '#core/care/knot'
+import { decideKnot, nearPrivates, teaseOrClip } from '#core/care/knots/knot'
+import type { KnotFound } from '#core/care/knots/knot'
+import type { KnotAnswer, KnotReason } from '#core/record/knot-answers'
 import { CAUTIONS } from '#core/coat/cautions'
 import { regionOf } from '#core/coat/regions'
 import type { RegionId } from '#core/coat/regions'

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { standingAdvice } from '#core/care/advice'
-import type { Advice } from '#core/care/advice'
+import { standingAdvice } from '#core/care/note/advice'
+import type { Advice } from '#core/care/note/advice'
 import { placeRow } from '#core/coat/regions'
 import { capital, countWord } from '~/words/numbers'
 

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { TRIM_IDS } from '#core/care/dangers'
-import type { TrimId } from '#core/care/dangers'
+import { TRIM_IDS } from '#core/care/tidies/dangers'
+import type { TrimId } from '#core/care/tidies/dangers'
 import { sayDay } from '#core/record/say-day'
 import { CARE, leftToVisit } from '#core/care/due'
 import { ledAt } from '~/words/care'

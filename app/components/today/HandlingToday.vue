@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { HANDLING_MINUTES, handlingToday, hardPlaces, stepsOf } from '#core/care/handling'
+import { HANDLING_MINUTES, handlingToday, hardPlaces, stepsOf } from '#core/care/handling/handling'
 import { sayHandled } from '~/words/diary'
 
 /** The day's two minutes of bringing a hard place along. */

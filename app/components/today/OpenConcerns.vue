@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { openConcerns, sayWhere } from '#core/care/look-over'
-import { SIGNS } from '#core/care/signs'
+import { openConcerns, sayWhere } from '#core/care/look/look-over'
+import { SIGNS } from '#core/record/signs'
 import { sayDay } from '#core/record/say-day'
 
 /** Concerns of a look-over that are open lead Today: the vet before anything else. */

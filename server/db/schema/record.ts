@@ -12,7 +12,7 @@ import {
   unique,
   uuid,
 } from 'drizzle-orm/pg-core'
-import type { Arrival } from '../../../core/plan/arrival'
+import type { Arrival } from '../../../core/care/note/arrival'
 import type { Entry } from '../../../core/record/entries'
 import type { Profile } from '../../../core/record/profile'
 import { between, bytea, dog, hash, household, long, made, moment, version } from './columns'

@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import { bathAmounts, meanLength, mustBeDried, WASHING_MINUTES } from '#core/care/bath-recipe'
-import { bathSteps } from '#core/care/bath-steps'
+import { bathAmounts, meanLength, mustBeDried, WASHING_MINUTES } from '#core/care/bath/bath-recipe'
+import { bathSteps } from '#core/care/bath/bath-steps'
 import { CARE_CAUTIONS } from '#core/care/cautions'
-import { sayWhere } from '#core/care/look-over'
-import { mayWash } from '#core/care/wash-gate'
+import { sayWhere } from '#core/care/look/look-over'
+import { mayWash } from '#core/care/bath/wash-gate'
 import { regionsOf } from '#core/coat/regions'
 import { planToday } from '#core/plan/today'
 import { addDays, daysBetween } from '#core/record/day'

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { LAW } from '#core/care/cautions'
-import { hardPlaces, stepsOf } from '#core/care/handling'
-import { openConcerns, readOut } from '#core/care/look-over'
-import { draftNote } from '#core/care/note'
+import { hardPlaces, stepsOf } from '#core/care/handling/handling'
+import { openConcerns, readOut } from '#core/care/look/look-over'
+import { draftNote } from '#core/care/note/note'
 import { stretchStart } from '#core/record/stretch-start'
 import { COATS } from '#core/coat/coat-types'
 import { PART_IDS } from '#core/coat/regions'

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { EASY_DAYS, handlingToday, hardPlaces, stepsOf } from '#core/care/handling'
-import type { HandledId, HardPlace } from '#core/care/handling'
+import { EASY_DAYS, handlingToday, hardPlaces, stepsOf } from '#core/care/handling/handling'
+import type { HandledId, HardPlace } from '#core/care/handling/handling'
 import { PLACE_IDS, placeRow } from '#core/coat/regions'
 import { COMFORT_IDS } from '#core/record/findings'
 import type { Comfort } from '#core/record/findings'

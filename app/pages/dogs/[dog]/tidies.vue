@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { TRIM_IDS } from '#core/care/dangers'
-import type { TrimId } from '#core/care/dangers'
+import { TRIM_IDS } from '#core/care/tidies/dangers'
+import type { TrimId } from '#core/care/tidies/dangers'
 import { useMediaQuery } from '@vueuse/core'
 
 /** The tidies, by growth; one at a time beside its drawing, and what is looked at between. */

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { afterVisit } from '#core/care/after-visit'
+import { afterVisit } from '#core/care/note/after-visit'
 import { dayAndMonth } from '#core/record/say-day'
 import type { VisitEntered } from '~/components/room/VisitForm.vue'
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { toolsFor, TOOL_IDS, TOOLS } from '#core/coat/tools'
 import type { ToolId } from '#core/coat/tools'
-import { mistFor } from '#core/care/mist'
+import { mistFor } from '#core/care/bath/mist'
 import type { Habits } from '#core/record/profile'
 import { CARE_SCHOOLS } from '~/words/care'
 import { SCHOOLS } from '~/words/habits'

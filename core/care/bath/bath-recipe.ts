@@ -1,7 +1,7 @@
-import { bodySurfaceArea } from '../coat/size'
-import type { CoatId } from '../coat/coat-types'
-import type { Coat } from '../record/coat'
-import type { Dryer } from '../record/habits'
+import { bodySurfaceArea } from '../../coat/size'
+import type { CoatId } from '../../coat/coat-types'
+import type { Coat } from '../../record/coat'
+import type { Dryer } from '../../record/habits'
 
 /** Diluted shampoo for a 10 kg dog at 15 mm, ml (judgement). */
 const SHAMPOO_ML = 250

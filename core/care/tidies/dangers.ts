@@ -1,4 +1,4 @@
-import type { CareCautionId } from './cautions'
+import type { CareCautionId } from '../cautions'
 
 /** The tidies that take hair off. */
 export const TRIM_IDS = ['face', 'paws', 'sanitary', 'ears', 'neatening'] as const

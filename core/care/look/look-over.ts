@@ -1,13 +1,13 @@
-import { placeRow } from '../coat/regions'
-import type { PlaceId } from '../coat/regions'
-import { sayDay } from '../record/say-day'
-import type { Day } from '../record/day'
-import type { DatedFact, FactOf } from '../record/entries'
-import type { DogRecord } from '../record/fold'
-import { timeline } from '../record/timeline'
-import type { TrimId } from './dangers'
-import { SIGNS, SPOTS } from './signs'
-import type { SpotId } from './signs'
+import { placeRow } from '../../coat/regions'
+import type { PlaceId } from '../../coat/regions'
+import { sayDay } from '../../record/say-day'
+import type { Day } from '../../record/day'
+import type { DatedFact, FactOf } from '../../record/entries'
+import type { DogRecord } from '../../record/fold'
+import { timeline } from '../../record/timeline'
+import type { TrimId } from '../tidies/dangers'
+import { SIGNS, SPOTS } from '../../record/signs'
+import type { SpotId } from '../../record/signs'
 
 /** Where something is seen: a place of the coat map, or one of the spots beside it. */
 export type Spot = PlaceId | SpotId

@@ -1,11 +1,11 @@
-import { addDays } from '../record/day'
-import type { Day } from '../record/day'
-import { matsIn } from '../record/findings'
-import { coatOn } from '../record/fold'
-import type { DogRecord } from '../record/fold'
-import { expectedMats } from '../record/odds'
-import type { Entry, FactOf } from '../record/entries'
-import { playAhead } from '../plan/kept'
+import { addDays } from '../../record/day'
+import type { Day } from '../../record/day'
+import { matsIn } from '../../record/findings'
+import { coatOn } from '../../record/fold'
+import type { DogRecord } from '../../record/fold'
+import { expectedMats } from '../../record/odds'
+import type { Entry, FactOf } from '../../record/entries'
+import { playAhead } from '../../plan/kept'
 
 /** Fewest and most weeks to the next visit (common practice, no source). */
 export const VISIT_WEEKS = { least: 4, most: 12 } as const

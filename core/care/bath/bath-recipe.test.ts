@@ -1,8 +1,8 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { dog } from '../../tests/support/dogs'
-import { COAT_IDS } from '../coat/coat-types'
-import { coatOn } from '../record/fold'
+import { dog } from '../../../tests/support/dogs'
+import { COAT_IDS } from '../../coat/coat-types'
+import { coatOn } from '../../record/fold'
 import { bathAmounts, dryerProblem, dryingMinutes, meanLength } from './bath-recipe'
 import { bottleProblem, dilute, ratioProblem } from './mix'
 

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
-import { COAT_IDS } from '../coat/coat-types'
+import { COAT_IDS } from '../../coat/coat-types'
 import { bathSteps } from './bath-steps'
-import { CARE_CAUTIONS } from './cautions'
+import { CARE_CAUTIONS } from '../cautions'
 
 const MIXES = { shampooMl: 120, conditionerMl: 60 }
 const of = (coat: (typeof COAT_IDS)[number]) => bathSteps(coat, MIXES)

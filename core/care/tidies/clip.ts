@@ -1,13 +1,13 @@
-import type { PlaceId } from '../coat/regions'
-import { WORKING_ORDER } from '../plan/working-order'
-import { isSore } from '../plan/today'
-import type { Coat } from '../record/coat'
-import { addDays, dayOf } from '../record/day'
-import type { Setting } from '../record/habits'
-import type { CareCautionId } from './cautions'
+import type { PlaceId } from '../../coat/regions'
+import { WORKING_ORDER } from '../../plan/working-order'
+import { isSore } from '../../plan/today'
+import type { Coat } from '../../record/coat'
+import { addDays, dayOf } from '../../record/day'
+import type { Setting } from '../../record/habits'
+import type { CareCautionId } from '../cautions'
 import { dangerRow } from './dangers'
 import type { DangerId } from './dangers'
-import { COMBED_WITHIN_DAYS } from './wash-gate'
+import { COMBED_WITHIN_DAYS } from '../bath/wash-gate'
 
 interface ClipStep {
   act: string

@@ -6,8 +6,8 @@ import {
   SANITARY_SCHOOLS,
   SETTINGS,
   TAUGHT,
-} from '../record/habits'
-import { CARE_CAUTIONS } from './cautions'
+} from '../../record/habits'
+import { CARE_CAUTIONS } from '../cautions'
 import { clipSteps } from './clip'
 import { DANGER_IDS, dangerRow, dangersNear, TRIM_IDS } from './dangers'
 import type { TrimId } from './dangers'

@@ -1,9 +1,9 @@
-import { regionOf } from '../coat/regions'
-import type { PlaceId, RegionId } from '../coat/regions'
-import type { Day } from '../record/day'
-import type { DatedFact, FactOf } from '../record/entries'
-import type { DogRecord } from '../record/fold'
-import { timeline } from '../record/timeline'
+import { regionOf } from '../../coat/regions'
+import type { PlaceId, RegionId } from '../../coat/regions'
+import type { Day } from '../../record/day'
+import type { DatedFact, FactOf } from '../../record/entries'
+import type { DogRecord } from '../../record/fold'
+import { timeline } from '../../record/timeline'
 
 /** An instruction for home that still stands. */
 export interface Advice {

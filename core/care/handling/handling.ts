@@ -1,10 +1,10 @@
-import { PLACE_IDS, regionOf } from '../coat/regions'
-import type { PlaceId } from '../coat/regions'
-import type { Day } from '../record/day'
-import type { DatedFact, FactOf } from '../record/entries'
-import type { Comfort } from '../record/findings'
-import type { DogRecord } from '../record/fold'
-import { timeline } from '../record/timeline'
+import { PLACE_IDS, regionOf } from '../../coat/regions'
+import type { PlaceId } from '../../coat/regions'
+import type { Day } from '../../record/day'
+import type { DatedFact, FactOf } from '../../record/entries'
+import type { Comfort } from '../../record/findings'
+import type { DogRecord } from '../../record/fold'
+import { timeline } from '../../record/timeline'
 
 /** Bringing a place along, two minutes a day: the steps, in order (common practice, no source). */
 export const HANDLING_STEPS = [

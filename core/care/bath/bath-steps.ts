@@ -1,7 +1,7 @@
-import type { CoatId } from '../coat/coat-types'
-import type { Dryer } from '../record/habits'
+import type { CoatId } from '../../coat/coat-types'
+import type { Dryer } from '../../record/habits'
 import { mustBeDried } from './bath-recipe'
-import type { CareCautionId } from './cautions'
+import type { CareCautionId } from '../cautions'
 
 export interface BathStep {
   id: string

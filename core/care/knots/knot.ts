@@ -1,6 +1,7 @@
-import type { PlaceId, RegionId } from '../coat/regions'
-import { regionOf } from '../coat/regions'
-import { TEASE_MINUTES } from '../coat/minutes'
+import type { KnotAnswer, KnotReason } from '../../record/knot-answers'
+import type { PlaceId, RegionId } from '../../coat/regions'
+import { regionOf } from '../../coat/regions'
+import { TEASE_MINUTES } from '../../coat/minutes'
 
 /**
  * What to do with a knot: five questions in their order, and an answer with its reason.
@@ -9,28 +10,6 @@ import { TEASE_MINUTES } from '../coat/minutes'
  * cautious: sore skin is a vet's, hair at the privates, felt and mats are a groomer's, and a place
  * where skin tents or tears gets a minute and no more.
  */
-export const KNOT_ANSWERS = ['tease', 'condition', 'groomer', 'vet'] as const
-export type KnotAnswer = (typeof KNOT_ANSWERS)[number]
-
-/** Why the answer is what it is, in the order the questions are asked. */
-export const KNOT_REASONS = [
-  'sore',
-  'fouled',
-  'privates',
-  'felt',
-  'many-mats',
-  'mat',
-  'mat-shown',
-  'not-allowed',
-  'danger',
-  'danger-tried',
-  'moves',
-  'wash-first',
-  'tried-wash',
-  'tried',
-  'owner',
-] as const
-export type KnotReason = (typeof KNOT_REASONS)[number]
 
 /** Places where skin tents, webs or lies thin under the hair, and what it is there. */
 export const DANGER_PLACES: Partial<Record<PlaceId, string>> = {

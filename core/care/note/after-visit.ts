@@ -1,7 +1,7 @@
-import type { FactOf } from '../record/entries'
-import type { Profile } from '../record/profile'
-import type { Day } from '../record/day'
-import { isVisit } from '../record/visits'
+import type { FactOf } from '../../record/entries'
+import type { Profile } from '../../record/profile'
+import type { Day } from '../../record/day'
+import { isVisit } from '../../record/visits'
 
 /**
  * The profile a visit leaves: a visit that was booked for then or earlier is over, and what was

@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest'
-import { dog, entry, visit } from '../../tests/support/dogs'
-import type { RegionId } from '../coat/regions'
-import type { Finding } from '../record/findings'
+import { dog, entry, visit } from '../../../tests/support/dogs'
+import type { RegionId } from '../../coat/regions'
+import type { Finding } from '../../record/findings'
 import { draftNote, namePlaces, placeStories } from './note'
-import { stretchStart } from '../record/stretch-start'
+import { stretchStart } from '../../record/stretch-start'
 
 const check = (day: string, region: RegionId, finding: Finding, more: object = {}) =>
   entry(day, { kind: 'check' as const, region, finding, ...more })

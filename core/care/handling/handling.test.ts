@@ -1,9 +1,9 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { dog, entry } from '../../tests/support/dogs'
-import { addDays } from '../record/day'
-import { COMFORT_IDS } from '../record/findings'
-import type { Comfort } from '../record/findings'
+import { dog, entry } from '../../../tests/support/dogs'
+import { addDays } from '../../record/day'
+import { COMFORT_IDS } from '../../record/findings'
+import type { Comfort } from '../../record/findings'
 import {
   afterDay,
   EASY_DAYS,

@@ -1,12 +1,12 @@
-import { isWhere, placeRow, regionOf, regionsOf } from '../coat/regions'
-import type { PlaceId, RegionId } from '../coat/regions'
-import type { Day } from '../record/day'
-import type { DatedFact, FactOf } from '../record/entries'
-import type { Finding } from '../record/findings'
-import type { DogRecord } from '../record/fold'
-import { dayAndMonth, sayDay } from '../record/say-day'
-import { stretchStart } from '../record/stretch-start'
-import { timeline } from '../record/timeline'
+import { isWhere, placeRow, regionOf, regionsOf } from '../../coat/regions'
+import type { PlaceId, RegionId } from '../../coat/regions'
+import type { Day } from '../../record/day'
+import type { DatedFact, FactOf } from '../../record/entries'
+import type { Finding } from '../../record/findings'
+import type { DogRecord } from '../../record/fold'
+import { dayAndMonth, sayDay } from '../../record/say-day'
+import { stretchStart } from '../../record/stretch-start'
+import { timeline } from '../../record/timeline'
 
 type DatedCheck = DatedFact & { what: FactOf<'check'> }
 

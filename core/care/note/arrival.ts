@@ -1,19 +1,26 @@
-import { hardPlaces, stepsOf } from '../care/handling'
-import type { HandledId } from '../care/handling'
-import { openConcerns, sayWhere } from '../care/look-over'
-import { SIGNS } from '../care/signs'
-import { TEASE_MINUTES } from '../coat/minutes'
-import type { RegionId } from '../coat/regions'
-import { addDays } from '../record/day'
-import type { Day } from '../record/day'
-import { coatOn } from '../record/fold'
-import type { RegionState } from '../record/coat-state'
-import type { DogRecord } from '../record/fold'
-import { chanceOfAnyMat, chanceOfMat, expectedKnots, expectedMats, placesOf, shadeOf } from '../record/odds'
-import type { Shade } from '../record/odds'
-import { timeline } from '../record/timeline'
-import { playAhead } from './kept'
-import { standingPlan } from './standing'
+import { hardPlaces, stepsOf } from '../handling/handling'
+import type { HandledId } from '../handling/handling'
+import { openConcerns, sayWhere } from '../look/look-over'
+import { SIGNS } from '../../record/signs'
+import { TEASE_MINUTES } from '../../coat/minutes'
+import type { RegionId } from '../../coat/regions'
+import { addDays } from '../../record/day'
+import type { Day } from '../../record/day'
+import { coatOn } from '../../record/fold'
+import type { RegionState } from '../../record/coat-state'
+import type { DogRecord } from '../../record/fold'
+import {
+  chanceOfAnyMat,
+  chanceOfMat,
+  expectedKnots,
+  expectedMats,
+  placesOf,
+  shadeOf,
+} from '../../record/odds'
+import type { Shade } from '../../record/odds'
+import { timeline } from '../../record/timeline'
+import { playAhead } from '../../plan/kept'
+import { standingPlan } from '../../plan/standing'
 
 /** Teasing past which most groomers would rather take the coat short, minutes (judgement). */
 export const GO_SHORT_MINUTES = 45

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { dog, entry } from '../../tests/support/dogs'
+import { dog, entry } from '../../../tests/support/dogs'
 import { adviceAt, standingAdvice } from './advice'
 
 const say = (day: string, says: string, place?: 'hindfoot') =>

@@ -1,4 +1,4 @@
-import type { CareCautionId } from './cautions'
+import type { CareCautionId } from '../cautions'
 import type {
   EarCarriage,
   EarHairSchool,
@@ -6,7 +6,7 @@ import type {
   SanitarySchool,
   Setting,
   TaughtId,
-} from '../record/habits'
+} from '../../record/habits'
 import type { DangerId, TrimId } from './dangers'
 
 /** What hair is dealt with. Common practice, no source. */

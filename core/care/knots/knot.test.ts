@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import type { RegionId } from '../coat/regions'
+import type { RegionId } from '../../coat/regions'
 import { decideKnot, isDangerPlace, nearPrivates, TEASE_LIMIT, teaseOrClip } from './knot'
 import type { KnotDecision, KnotFound } from './knot'
 

@@ -1,4 +1,4 @@
-import type { Learned } from '../learn/normal'
+import type { Learned } from '../../learn/normal'
 import type { Allowed } from './trims'
 
 /**
