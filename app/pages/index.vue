@@ -1,6 +1,12 @@
 <script setup lang="ts">
+import { BOXES } from '#drawing/boxes'
 import { leadShape } from '~/components/lead/lead'
 import { signInBody } from '#shared/api'
+
+declare global {
+  /** Set by a page that waits for a hand, see server/plugins/first-look.ts. */
+  var grumboWoken: (() => void) | undefined
+}
 
 /** What it is in a sentence, the map, and the way in. */
 const demo = useRuntimeConfig().public.demo
@@ -32,32 +38,13 @@ async function lookRound() {
 /** Why the way in is not open: the demo's, the form's, or that somebody was signed out. */
 const why = computed(() => problem.value || signIn.problem.value || store.why)
 onMounted(async () => {
+  // The page stood without its program: what was pressed meanwhile is done.
+  globalThis.grumboWoken?.()
   if (await store.load()) await home()
 })
 
-const SHADES = {
-  'behind-ear': 4,
-  'collar-line': 3,
-  armpit: 4,
-  'tail-base': 3,
-  'inner-thigh': 3,
-  beard: 3,
-  chest: 2,
-  belly: 2,
-  'ear-edge': 2,
-  tail: 1,
-  side: 1,
-  thigh: 1,
-  shoulders: 1,
-  girth: 2,
-  foreleg: 1,
-  nape: 1,
-  'tuck-up': 2,
-  ear: 1,
-  cheek: 1,
-  fringe: 1,
-  hock: 1,
-}
+const box = BOXES['drop-eared']
+const [, , width, height] = box
 const LEAD = Array.from({ length: 57 }, (_, d) => {
   const since = d < 18 ? d : d < 40 ? d - 18 : d - 40
   return Math.min(0.85, 0.03 + Math.pow(since / 18, 2.4) * (0.5 + d / 110))
@@ -76,14 +63,15 @@ const CALLOUTS = [
   >
     <p class="font-serif text-title font-medium desk:col-span-2">Grumbo</p>
     <div class="desk:col-start-2 desk:row-span-3 desk:row-start-2 desk:pt-6" aria-hidden="true">
-      <DogDrawing v-slot="{}" sheet="drop-eared" :states="SHADES" class="mx-auto max-w-90 desk:max-w-none">
-        <g class="hidden desk:block">
+      <div class="relative mx-auto max-w-90 desk:max-w-none">
+        <img src="/welcome.svg" alt="" :width="width" :height="height" class="block h-auto w-full" />
+        <svg :viewBox="box.join(' ')" class="absolute inset-0 hidden overflow-visible desk:block">
           <g v-for="c in CALLOUTS" :key="c.words">
             <path :d="c.d" fill="none" stroke="var(--ink)" />
             <text :x="c.x" :y="c.y" class="callout">{{ c.words }}</text>
           </g>
-        </g>
-      </DogDrawing>
+        </svg>
+      </div>
       <svg viewBox="0 0 640 52" class="mt-4 block w-full overflow-visible desk:mt-8">
         <path :d="shape.body" fill="var(--coat)" />
         <path :d="shape.tint" fill="var(--tint)" fill-opacity=".3" />

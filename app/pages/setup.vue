@@ -134,7 +134,7 @@ useHead({ title: 'Your dog · Grumbo' })
 
         <CoatQuestion v-else-if="question === 'coat'" :coat="a.coat" :by-hand="byHand" @pick="pickCoat" />
 
-        <div v-else-if="question === 'weight'" class="flex items-end gap-3">
+        <div v-else-if="question === 'weight'" class="flex items-start gap-3">
           <SchemaField
             :of="fields"
             name="kg"
@@ -147,7 +147,7 @@ useHead({ title: 'Your dog · Grumbo' })
           />
           <ChoiceRow
             v-model="a.unit"
-            class="w-32"
+            class="mt-3 w-32"
             label="Unit"
             :choices="[
               { value: 'kg', words: 'kg' },

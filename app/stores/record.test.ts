@@ -35,7 +35,7 @@ class Server {
         refused: entries
           .filter((e) => this.refuses.has(e.what.kind))
           .map((e) => ({ id: e.id, code: 'wrong', says: this.refuses.get(e.what.kind)! })),
-        now: new Date().toISOString(),
+        now: '2026-05-20T12:00:00.000Z',
       }
     }
     this.asked += 1

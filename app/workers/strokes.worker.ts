@@ -1,4 +1,5 @@
 import { expose } from 'comlink'
+import { FAR_STATE } from '#drawing/states'
 import type { Drawing, Part } from '#drawing/plan'
 import { contourOf, strokesOf } from '#drawing/strokes'
 import type { Strokes } from '#drawing/strokes'
@@ -15,8 +16,6 @@ export interface DrawnPart {
   line: string
   tufts: string
 }
-/** A far leg or ear is drawn in the middle state: it is there, and says nothing. */
-const FAR_STATE = 2
 
 const sheets = new Map<string, Promise<Drawing>>()
 const patches = new Map<string, Strokes>()

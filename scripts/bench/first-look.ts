@@ -50,18 +50,20 @@ async function lookAt(port: number, url: string): Promise<Look> {
     })
     if (process.env.FIRST_LOOK_WHY)
       for (const a of Object.values(audits))
-        if (a.score !== null && a.score < 1) console.log('  ', a.id, a.score, a.displayValue ?? '')
+        if (a.score !== null && a.score < 1) console.log("  ", a.id, a.score, a.displayValue ?? "", a.id.startsWith("aria") ? JSON.stringify(a.details).slice(0, 900) : "")
   }
   return looks.sort((a, b) => a.scores[0]! - b.scores[0]!)[Math.floor(TIMES / 2)]!
 }
+
+/** A picture that came, or one that the page draws. */
+const DRAWN = `return document.querySelector('img')?.complete || document.querySelectorAll('svg path').length > 50`
 
 /** The same page with its picture drawn and no program in it, as plain as a page can be. */
 async function withoutProgram(url: string) {
   const page = await Page.open(url, PHONE)
   await page.driver.get(url)
   await page.until(
-    async () =>
-      (await page.driver.executeScript<number>('return document.querySelectorAll("svg path").length')) > 50,
+    async () => (await page.driver.executeScript<boolean>(DRAWN)) === true,
     'the dog is not drawn',
   )
   const html = await page.driver.executeScript<string>(`

@@ -45,6 +45,10 @@ function sealedBy(event: H3Event, which: keyof typeof COOKIES) {
   }
 }
 
+/** Whether somebody brings a seal of ours, whatever it holds. */
+export const mayBeSignedIn = (event: H3Event) =>
+  !!(getCookie(event, COOKIES.household) ?? getCookie(event, COOKIES.room))
+
 /** Opening a seal is dear and comes with every call: tickets read lately, by the hash of what was sealed (judgement). */
 const MOST_READ = 4_000
 const readLately = new Map<string, Ticket>()

@@ -8,7 +8,7 @@ const chosen = defineModel<T>()
 
 <template>
   <RadioGroup v-model="chosen" class="flex">
-    <RadioGroupLabel class="sr-only">{{ label }}</RadioGroupLabel>
+    <RadioGroupLabel as="span" class="sr-only">{{ label }}</RadioGroupLabel>
     <RadioGroupOption v-for="c in choices" :key="c.value" v-slot="{ checked }" :value="c.value" as="template">
       <div
         class="flex cursor-pointer items-center justify-center border-b-3"

@@ -83,7 +83,7 @@ const LEAD = { owner: 5.5, helper: 3.4, viewer: 0 } as const
           >{{ d.profile.weightKg }} kg, {{ COATS[d.profile.coat].label.toLowerCase() }}</span
         >
         <ActButton :to="`/dogs/${d.id}/data`" kind="quiet"
-          ><span class="max-desk:sr-only">{{ d.profile.name }}’s </span>data, out and in</ActButton
+          ><span class="max-desk:sr-only">{{ d.profile.name }}’s&nbsp;</span>data, out and in</ActButton
         >
       </li>
     </ul>

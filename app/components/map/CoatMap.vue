@@ -197,7 +197,7 @@ watch(picked, (id) => {
       The map could not be drawn. <ActButton kind="quiet" @click="drawAgain()">Try again</ActButton>
     </NoticeLine>
     <RadioGroup v-model="view" class="absolute top-0 flex flex-col" :class="compact ? '-right-2' : 'left-0'">
-      <RadioGroupLabel class="sr-only">Which side to show</RadioGroupLabel>
+      <RadioGroupLabel as="span" class="sr-only">Which side to show</RadioGroupLabel>
       <RadioGroupOption v-for="v in VIEWS" :key="v.id" v-slot="{ checked }" :value="v.id" as="template">
         <div
           class="flex min-h-11 cursor-pointer items-center border-l-2 pr-3 pl-3"

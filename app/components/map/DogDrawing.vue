@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { BOXES } from '#drawing/boxes'
 import type { SheetId } from '#drawing/boxes'
+import { tintOpacity } from '#drawing/states'
 import type { Part } from '#drawing/plan'
 import type { DrawnPart } from '~/workers/strokes.worker'
 
@@ -52,7 +53,6 @@ const TONES = {
   glint: 'var(--glint)',
   pad: 'var(--pad)',
 }
-const tintOpacity = (state: number) => (state === 4 ? 0.42 : 0.17)
 </script>
 
 <template>

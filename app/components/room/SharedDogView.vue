@@ -2,14 +2,11 @@
 import { v7 as uuid } from 'uuid'
 import { placeRow, regionOf } from '#core/coat/regions'
 import type { RegionId } from '#core/coat/regions'
-import { standingAdvice } from '#core/care/note/advice'
-import { namePlaces, placeStories } from '#core/care/note/note'
-import { stretchStart } from '#core/record/stretch-start'
-import { coatOn } from '#core/record/fold'
+import { namePlaces } from '#core/care/note/note'
 import { dayAndMonth, sayDay, weekdayName } from '#core/record/say-day'
-import { between, timeline } from '#core/record/timeline'
 import { MOST_NOTE } from '#shared/limits'
 import type { SharedDog } from '#shared/answers'
+import type { SharedView } from '~/words/shared-view'
 import { capital } from '~/words/numbers'
 import { sayHandled } from '~/words/diary'
 import { sayChance } from '~/words/reasons'
@@ -18,6 +15,8 @@ import { sayAllowed, sayArrival } from '~/words/visit'
 /** A dog as its groomer sees it: what they are about to find, what was found, and the thread. */
 const props = defineProps<{
   shared: SharedDog
+  /** What its record comes to, worked out beforehand. */
+  view: SharedView
   /** Where photographs are, and what to ask for them with. */
   photographs: string
   headers?: Record<string, string>
@@ -26,36 +25,11 @@ const props = defineProps<{
 }>()
 
 const wide = computed(() => props.shared.scope !== 'note')
-const view = computed(() => {
-  const s = props.shared
-  const record = { profile: s.profile, entries: s.entries }
-  const from = stretchStart(record, s.today)
-  const stories = placeStories(record, from, s.today)
-  const now = coatOn(record, s.today).state()
-  const told = new Set(stories.map((t) => t.place))
-  const clear = Object.values(now.regions).filter((p) => !told.has(regionOf(p.id).place))
-  const lengths = clear.map((p) => Math.round(p.mm))
-  const facts = between(timeline(s.entries), from, s.today)
-  return {
-    stories: stories.map((t, i) => ({
-      ...t,
-      number: i + 1,
-      mm: Math.round(now.regions[t.regions[0]!]?.mm ?? 0),
-    })),
-    rest: clear.length,
-    range: lengths.length ? [Math.min(...lengths), Math.max(...lengths)] : [0, 0],
-    plates: stories
-      .slice(0, 5)
-      .map((t, i) => ({ number: i + 1, place: t.place, label: placeRow(t.place).plural.toLowerCase() })),
-    advice: standingAdvice(record, s.today),
-    photos: facts.flatMap((f) => (f.what.kind === 'photo' ? [{ id: f.id, day: f.day, ...f.what }] : [])),
-  }
-})
 const arrival = computed(() => props.shared.arrival)
 const says = computed(() => arrival.value && sayArrival(arrival.value, props.shared.today))
 const ADVICE_STATE = { new: 'not read yet', read: 'read', asked: 'they ask about it' }
 const ended = { out: 'came out', left: 'left for you', refused: 'then refused' } as const
-const tellStory = (s: (typeof view.value)['stories'][number]) =>
+const tellStory = (s: SharedView['stories'][number]) =>
   s.finding === 'refused'
     ? `not allowed, last ${sayDay(s.day, props.shared.today)}`
     : `${s.finding} ${sayDay(s.day, props.shared.today)}, ${ended[s.ended]}`

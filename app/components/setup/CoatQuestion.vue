@@ -27,7 +27,7 @@ const emit = defineEmits<{ pick: [CoatId] }>()
     class="grid grid-cols-2 gap-x-4"
     @update:model-value="(id: CoatId) => emit('pick', id)"
   >
-    <RadioGroupLabel class="sr-only">Coat type</RadioGroupLabel>
+    <RadioGroupLabel as="span" class="sr-only">Coat type</RadioGroupLabel>
     <RadioGroupOption v-for="id in COAT_IDS" :key="id" v-slot="{ checked }" :value="id" as="template">
       <div
         class="cursor-pointer border-t pt-2 pb-2"

@@ -240,7 +240,7 @@ useEventListener('keydown', onKey)
             @update:model-value="t.setComfort"
             class="mt-3 grid grid-cols-3 border-t border-rule"
           >
-            <RadioGroupLabel class="sr-only">How the dog bears it</RadioGroupLabel>
+            <RadioGroupLabel as="span" class="sr-only">How the dog bears it</RadioGroupLabel>
             <RadioGroupOption v-for="c in COMFORT_IDS" :key="c" v-slot="{ checked }" :value="c" as="template">
               <div
                 class="flex min-h-14 cursor-pointer items-center justify-center gap-2 border-b-3"

@@ -1,19 +1,28 @@
 <script setup lang="ts">
 import type { SharedDog } from '#shared/answers'
+import type { SharedView } from '~/words/shared-view'
 
 /** What a groomer sees by link, with no account: what they are about to find. */
 const token = String(useRoute().params.token)
 const headers = { authorization: `Bearer ${token}` }
 // What is no token is asked of nobody.
 const isToken = /^[\w-]{20,60}$/.test(token)
-/** Drawn with the page by the server; asked for here where this page was come to from another of ours. */
+/**
+ * Drawn with the page by the server; asked for here where this page was come to from another of ours. What the
+ * record comes to goes along instead of the record: a telephone need not work it out again.
+ */
 const shared = useState<SharedDog | null>('shared', () => null)
+const view = useState<SharedView | null>('shared-view', () => null)
+const fetchHere = useRequestFetch()
 async function load() {
   if (!isToken) return 404
   try {
-    shared.value = import.meta.server
-      ? await useRequestFetch()<SharedDog>('/api/shared', { headers })
+    const answer = import.meta.server
+      ? await fetchHere<SharedDog>('/api/shared', { headers })
       : await ask('sharedDogAnswer', '/api/shared', { headers })
+    const { sharedViewOf } = await import('~/words/shared-view')
+    view.value = sharedViewOf(answer)
+    shared.value = { ...answer, entries: [] }
     return 200
   } catch (error) {
     shared.value = null
@@ -62,7 +71,7 @@ useHead({
 </script>
 
 <template>
-  <main v-if="!shared" class="mx-auto max-w-110 px-4 pt-24">
+  <main v-if="!shared || !view" class="mx-auto max-w-110 px-4 pt-24">
     <EmptyState title="This link does not open anything">
       <template #why>
         It has run out, was closed, or lost a letter on the way. Ask the owner for a new one.
@@ -76,7 +85,13 @@ useHead({
       >
       <span class="text-ink-2">open until {{ sayDate(shared.expires) }}</span>
     </p>
-    <SharedDogView :shared="shared" photographs="/api/shared/photographs" :headers="headers" :answer="answer">
+    <SharedDogView
+      :shared="shared"
+      :view="view"
+      photographs="/api/shared/photographs"
+      :headers="headers"
+      :answer="answer"
+    >
       <template #acts>
         <ActButton class="mt-3 w-full" @click="keep"> Keep {{ shared.profile.name }} in my room </ActButton>
         <p class="small mt-1">

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { sharedViewOf } from '~/words/shared-view'
 import { dayAndMonth } from '#core/record/say-day'
 import type { SharedDog } from '#shared/answers'
 import type { VisitEntered } from '~/components/room/VisitForm.vue'
@@ -103,7 +104,12 @@ useHead({
           entered ? `; ${dayAndMonth(entered, today)} is suggested for the next` : ''
         }}.
       </p>
-      <SharedDogView :shared="shared" :photographs="`${base}/photographs`" :answer="answer">
+      <SharedDogView
+        :shared="shared"
+        :view="sharedViewOf(shared)"
+        :photographs="`${base}/photographs`"
+        :answer="answer"
+      >
         <template #acts>
           <ActButton v-if="shared.scope !== 'note'" class="mt-3 w-full text-lead" @click="visiting = true">
             Enter a visit

@@ -132,7 +132,7 @@ useHead({ title: computed(() => (room.value ? `${room.value.room} · Grumbo` : '
     </div>
     <NoticeLine v-if="problem" class="mt-2">{{ problem }}</NoticeLine>
     <RoomMinutes v-if="when === 'week' && !name.trim()" :dogs="week" />
-    <div v-if="dogs.length > 3" class="mt-3 flex flex-wrap items-end gap-x-6 gap-y-2">
+    <div v-if="all > 3 || name.trim()" class="mt-3 flex flex-wrap items-end gap-x-6 gap-y-2">
       <FormField
         v-if="dogs.length > 8"
         v-model="name"
@@ -142,6 +142,7 @@ useHead({ title: computed(() => (room.value ? `${room.value.room} · Grumbo` : '
         name="find"
         autocomplete="off"
       />
+      <p class="small -mr-4 mb-3" aria-hidden="true">in the order of</p>
       <ChoiceRow
         :model-value="order"
         tight

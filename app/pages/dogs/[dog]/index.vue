@@ -122,7 +122,7 @@ const compact = useMediaQuery('(max-width: 59.99rem)')
   <div class="desk:grid desk:grid-cols-[minmax(0,1fr)_356px] desk:grid-rows-[auto_1fr] desk:gap-x-11">
     <section aria-label="Today" class="desk:col-start-2 desk:row-start-1">
       <SorePlaces class="mt-1 desk:mt-4" />
-      <OpenConcerns v-if="anyConcern" />
+      <LazyOpenConcerns v-if="anyConcern" />
       <h1 class="pt-1 desk:pt-4">
         {{ headline.act }}
         <span v-if="headline.minutes" class="desk:block">{{ headline.minutes }}</span>

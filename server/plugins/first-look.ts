@@ -1,0 +1,68 @@
+import { getRequestURL } from 'h3'
+import { mayBeSignedIn } from '../access/visitor'
+
+/**
+ * A stranger's first look: the page is drawn whole by the server, and its program comes when it is first
+ * touched, not before: a slow telephone is not kept busy with what nobody asked of it yet. What is pressed or
+ * written meanwhile is done when the program is there. Whoever may be signed in has it at once: they go on to
+ * their dog.
+ */
+const WAKE = `(() => {
+  const touches = ['pointerdown', 'keydown', 'focusin', 'wheel', 'touchstart']
+  const written = new Map()
+  let pressed = null, asked = false
+  const wake = () => {
+    if (asked) return
+    asked = true
+    for (const later of document.querySelectorAll('script[data-program]')) {
+      const now = document.createElement('script')
+      for (const { name, value } of later.attributes) if (name !== 'type' && name !== 'data-program') now.setAttribute(name, value)
+      now.nonce = later.nonce
+      now.type = 'module'
+      later.replaceWith(now)
+    }
+  }
+  const hold = (event) => {
+    const at = event.type === 'submit' ? event.target : event.target.closest('button')
+    if (!at) return
+    event.preventDefault()
+    event.stopImmediatePropagation()
+    pressed = [event.type, at]
+    wake()
+  }
+  const note = ({ target }) => written.set(target, target.value)
+  for (const touch of touches) addEventListener(touch, wake, { capture: true, passive: true })
+  addEventListener('click', hold, true)
+  addEventListener('submit', hold, true)
+  addEventListener('input', note, true)
+  window.grumboWoken = () => {
+    for (const touch of touches) removeEventListener(touch, wake, true)
+    removeEventListener('click', hold, true)
+    removeEventListener('submit', hold, true)
+    removeEventListener('input', note, true)
+    for (const [field, value] of written) {
+      field.value = value
+      field.dispatchEvent(new Event('input', { bubbles: true }))
+    }
+    if (!pressed) return
+    const [how, at] = pressed
+    if (how === 'submit') at.requestSubmit()
+    else at.click()
+  }
+})()`
+
+/** Pages that stand without their program. */
+const STANDS = ['/']
+const PROGRAM = /<script type="module"(?=[^>]*\bsrc="\/_nuxt\/)/g
+const FETCHED_BEFORE = /<link rel="modulepreload"[^>]*>/g
+
+export default defineNitroPlugin((nitro) => {
+  nitro.hooks.hook('render:html', (html, { event }) => {
+    if (!STANDS.includes(getRequestURL(event).pathname) || mayBeSignedIn(event)) return
+    const later = (part: string) =>
+      part.replace(PROGRAM, '<script type="text/plain" data-program').replace(FETCHED_BEFORE, '')
+    html.head = html.head.map(later)
+    html.bodyAppend = html.bodyAppend.map(later)
+    html.bodyAppend.unshift(`<script>${WAKE}</script>`)
+  })
+})
