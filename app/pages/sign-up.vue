@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { LAW } from '#core/care/cautions'
 import { signUpBody } from '#shared/api'
-import { LEAST_PASSWORD } from '#shared/limits'
 
 const router = useRouter()
 const store = useMe()
@@ -25,22 +24,7 @@ useHead({ title: 'Start · Grumbo' })
     <h1 class="mt-8">First you, then the dog</h1>
     <p class="why mt-2">The diary is kept under your name, and only your household sees it.</p>
     <form class="mt-6 space-y-5" novalidate @submit.prevent="signUp.submit">
-      <SchemaField
-        :of="signUp"
-        name="name"
-        label="Your name, as the groomer knows you"
-        autocomplete="name"
-        maxlength="40"
-      />
-      <SchemaField :of="signUp" name="email" label="Email" type="email" autocomplete="email" />
-      <SchemaField
-        :of="signUp"
-        name="password"
-        :label="`Password, ${LEAST_PASSWORD} characters or more`"
-        type="password"
-        autocomplete="new-password"
-        maxlength="200"
-      />
+      <PersonFields :of="signUp" name-label="Your name, as the groomer knows you" />
       <NoticeLine v-if="problem">{{ problem }}</NoticeLine>
       <ActButton kind="filled" type="submit" class="w-full text-lead" :disabled="busy"
         >On to the dog</ActButton

@@ -53,14 +53,14 @@ const WAKE = `(() => {
 
 /** Pages that stand without their program. */
 const STANDS = ['/']
-const PROGRAM = /<script type="module"(?=[^>]*\bsrc="\/_nuxt\/)/g
-const FETCHED_BEFORE = /<link rel="modulepreload"[^>]*>/g
+const PROGRAM = /<script(?=[^>]*\bsrc="\/_nuxt\/)([^>]*?) type="module"/g
+const FETCHED_BEFORE = /<link(?=[^>]*\brel="(?:modulepreload|prefetch)")(?=[^>]*\.js")[^>]*>/g
 
 export default defineNitroPlugin((nitro) => {
   nitro.hooks.hook('render:html', (html, { event }) => {
     if (!STANDS.includes(getRequestURL(event).pathname) || mayBeSignedIn(event)) return
     const later = (part: string) =>
-      part.replace(PROGRAM, '<script type="text/plain" data-program').replace(FETCHED_BEFORE, '')
+      part.replace(PROGRAM, '<script$1 type="text/plain" data-program').replace(FETCHED_BEFORE, '')
     html.head = html.head.map(later)
     html.bodyAppend = html.bodyAppend.map(later)
     html.bodyAppend.unshift(`<script>${WAKE}</script>`)

@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { LAW } from '#core/care/cautions'
 import { groomerBody, signInBody } from '#shared/api'
-import { LEAST_PASSWORD } from '#shared/limits'
 
 /** The way into a groomer's room: in, or open one. */
 const emit = defineEmits<{ in: [] }>()
@@ -51,25 +50,20 @@ const problem = computed(() => unseen.value || form.value.problem.value)
       @submit.prevent="form.submit"
     >
       <h2>{{ fresh ? 'Open a room' : 'Been here before' }}</h2>
-      <template v-if="fresh">
+      <PersonFields v-if="fresh" :of="opening" name-label="Your name, as owners know you">
+        <SchemaField :of="opening" name="room" label="What your room is called" maxlength="60" />
+      </PersonFields>
+      <template v-else>
+        <SchemaField :of="going" name="email" label="Email" type="email" autocomplete="email" />
         <SchemaField
-          :of="form"
-          name="name"
-          label="Your name, as owners know you"
-          autocomplete="name"
-          maxlength="40"
+          :of="going"
+          name="password"
+          label="Password"
+          type="password"
+          autocomplete="current-password"
+          maxlength="200"
         />
-        <SchemaField :of="form" name="room" label="What your room is called" maxlength="60" />
       </template>
-      <SchemaField :of="form" name="email" label="email" type="email" autocomplete="email" />
-      <SchemaField
-        :of="form"
-        name="password"
-        :label="fresh ? `password, ${LEAST_PASSWORD} characters or more` : 'password'"
-        type="password"
-        :autocomplete="fresh ? 'new-password' : 'current-password'"
-        maxlength="200"
-      />
       <NoticeLine v-if="problem">{{ problem }}</NoticeLine>
       <ActButton class="w-full text-lead" :kind="demo ? 'plain' : 'filled'" type="submit" :disabled="busy">
         {{ fresh ? 'Open the room' : 'Go in' }}

@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import { joinBody } from '#shared/api'
-import { LEAST_PASSWORD } from '#shared/limits'
 import type { Invitation } from '#shared/answers'
 
 /** Taking up an invitation into a household. */
@@ -52,16 +51,7 @@ useHead({
       <h1 class="mt-8">Join {{ invitation.household }}</h1>
       <p class="why mt-2">{{ MAY[invitation.role] }}</p>
       <form class="mt-6 space-y-4" novalidate @submit.prevent="joining.submit">
-        <SchemaField :of="joining" name="name" label="Your name" autocomplete="name" maxlength="40" />
-        <SchemaField :of="joining" name="email" label="Email" type="email" autocomplete="email" />
-        <SchemaField
-          :of="joining"
-          name="password"
-          :label="`Password, ${LEAST_PASSWORD} characters or more`"
-          type="password"
-          autocomplete="new-password"
-          maxlength="200"
-        />
+        <PersonFields :of="joining" name-label="Your name" />
         <NoticeLine v-if="problem">{{ problem }}</NoticeLine>
         <ActButton kind="filled" type="submit" class="w-full text-lead" :disabled="busy">Join</ActButton>
       </form>

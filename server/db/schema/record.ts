@@ -12,6 +12,7 @@ import {
   unique,
   uuid,
 } from 'drizzle-orm/pg-core'
+import type { AnyPgColumn } from 'drizzle-orm/pg-core'
 import type { Arrival } from '../../../core/care/note/arrival'
 import type { Entry } from '../../../core/record/entries'
 import type { Profile } from '../../../core/record/profile'
@@ -43,6 +44,14 @@ export const dogs = pgTable(
     ),
   ],
 )
+/** What goes with its dog. */
+export const ofDog = (t: { householdId: AnyPgColumn; dogId: AnyPgColumn }, table: string) =>
+  foreignKey({
+    columns: [t.householdId, t.dogId],
+    foreignColumns: [dogs.householdId, dogs.id],
+    name: `${table}_household_id_dog_id_fkey`,
+  }).onDelete('cascade')
+
 /** Rows of the record are only ever added. */
 export const entries = pgTable(
   'entries',
@@ -60,11 +69,7 @@ export const entries = pgTable(
   },
   (t) => [
     primaryKey({ columns: [t.householdId, t.dogId, t.id], name: 'entries_pkey' }),
-    foreignKey({
-      columns: [t.householdId, t.dogId],
-      foreignColumns: [dogs.householdId, dogs.id],
-      name: 'entries_household_id_dog_id_fkey',
-    }).onDelete('cascade'),
+    ofDog(t, 'entries'),
     index('entries_by_day').on(t.householdId, t.dogId, t.day),
     index('entries_by_version').on(t.householdId, t.dogId, t.version),
     long('entries', 'kind', 1, 20),
@@ -107,14 +112,7 @@ export const arrivals = pgTable(
     /** Being worked out by some process, until then. */
     takenUntil: moment('taken_until'),
   },
-  (t) => [
-    primaryKey({ columns: [t.householdId, t.dogId], name: 'arrivals_pkey' }),
-    foreignKey({
-      columns: [t.householdId, t.dogId],
-      foreignColumns: [dogs.householdId, dogs.id],
-      name: 'arrivals_household_id_dog_id_fkey',
-    }).onDelete('cascade'),
-  ],
+  (t) => [primaryKey({ columns: [t.householdId, t.dogId], name: 'arrivals_pkey' }), ofDog(t, 'arrivals')],
 )
 
 export const feeds = pgTable(
@@ -128,11 +126,7 @@ export const feeds = pgTable(
   },
   (t) => [
     primaryKey({ columns: [t.householdId, t.dogId], name: 'feeds_pkey' }),
-    foreignKey({
-      columns: [t.householdId, t.dogId],
-      foreignColumns: [dogs.householdId, dogs.id],
-      name: 'feeds_household_id_dog_id_fkey',
-    }).onDelete('cascade'),
+    ofDog(t, 'feeds'),
     unique('feeds_token_hash_key').on(t.tokenHash),
     hash('feeds', 'token_hash'),
   ],

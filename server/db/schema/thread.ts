@@ -14,7 +14,7 @@ import {
 import type { Attached } from '../../../shared/api'
 import { SCOPES } from '../../../shared/limits'
 import { address, bytea, dog, hash, household, long, made, moment, oneOf } from './columns'
-import { dogs } from './record'
+import { ofDog } from './record'
 
 /** Groomers and where they are signed in; what is shared with them, and what is written to and fro. */
 export const groomers = pgTable(
@@ -76,11 +76,7 @@ export const shares = pgTable(
   },
   (t) => [
     primaryKey({ columns: [t.householdId, t.dogId, t.id], name: 'shares_pkey' }),
-    foreignKey({
-      columns: [t.householdId, t.dogId],
-      foreignColumns: [dogs.householdId, dogs.id],
-      name: 'shares_household_id_dog_id_fkey',
-    }).onDelete('cascade'),
+    ofDog(t, 'shares'),
     foreignKey({
       columns: [t.groomerId],
       foreignColumns: [groomers.id],
@@ -116,11 +112,7 @@ export const notes = pgTable(
   },
   (t) => [
     primaryKey({ columns: [t.householdId, t.dogId, t.id], name: 'notes_pkey' }),
-    foreignKey({
-      columns: [t.householdId, t.dogId],
-      foreignColumns: [dogs.householdId, dogs.id],
-      name: 'notes_household_id_dog_id_fkey',
-    }).onDelete('cascade'),
+    ofDog(t, 'notes'),
     // Of the share alone: the migration says so, which cannot be said here.
     foreignKey({
       columns: [t.householdId, t.dogId, t.shareId],
