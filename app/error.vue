@@ -4,7 +4,7 @@ const missing = computed(() => props.error.statusCode === 404)
 </script>
 
 <template>
-  <main class="mx-auto max-w-110 px-4 pt-24">
+  <main class="mx-auto max-w-[440px] px-4 pt-24">
     <h1>{{ missing ? 'There is nothing here' : 'That went wrong on our side' }}</h1>
     <p class="why mt-3">
       {{

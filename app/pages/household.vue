@@ -24,7 +24,7 @@ useHead({ title: 'Household · Grumbo' })
 </script>
 
 <template>
-  <main class="mx-auto max-w-320 px-4 pt-6 pb-8 desk:px-10">
+  <main class="mx-auto max-w-[1280px] px-4 pt-6 pb-8 desk:px-10">
     <div class="flex flex-wrap items-end justify-between gap-x-8 gap-y-2">
       <div class="min-w-0">
         <h1 class="break-words">{{ store.me?.household }}</h1>

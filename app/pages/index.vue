@@ -59,11 +59,11 @@ const CALLOUTS = [
 
 <template>
   <main
-    class="mx-auto flex min-h-dvh max-w-320 flex-col px-4 pt-5 pb-4 desk:grid desk:grid-cols-[492px_minmax(0,1fr)] desk:gap-x-12 desk:px-10 desk:pt-7"
+    class="mx-auto flex min-h-dvh max-w-[1280px] flex-col px-4 pt-5 pb-4 desk:grid desk:grid-cols-[492px_minmax(0,1fr)] desk:gap-x-12 desk:px-10 desk:pt-7"
   >
     <p class="font-serif text-title font-medium desk:col-span-2">Grumbo</p>
     <div class="desk:col-start-2 desk:row-span-3 desk:row-start-2 desk:pt-6" aria-hidden="true">
-      <div class="relative mx-auto max-w-90 desk:max-w-none">
+      <div class="relative mx-auto max-w-[360px] desk:max-w-none">
         <img src="/welcome.svg" alt="" :width="width" :height="height" class="block h-auto w-full" />
         <svg :viewBox="box.join(' ')" class="absolute inset-0 hidden overflow-visible desk:block">
           <g v-for="c in CALLOUTS" :key="c.words">

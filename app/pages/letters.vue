@@ -42,7 +42,7 @@ useHead({ title: 'Letters · Grumbo', meta: [{ name: 'robots', content: 'noindex
 </script>
 
 <template>
-  <main class="mx-auto max-w-110 px-4 pt-16 pb-8">
+  <main class="mx-auto max-w-[440px] px-4 pt-16 pb-8">
     <EmptyState v-if="ready && !isAddress" title="This link does not open anything">
       <template #why>It lost a letter on the way. Open it from the letter itself.</template>
     </EmptyState>

@@ -88,7 +88,7 @@ useHead({ title: 'Your dog · Grumbo' })
 </script>
 
 <template>
-  <main class="mx-auto flex min-h-dvh max-w-120 flex-col px-4 pt-2 desk:pt-8">
+  <main class="mx-auto flex min-h-dvh max-w-[480px] flex-col px-4 pt-2 desk:pt-8">
     <div class="flex min-h-12 items-center justify-between">
       <button class="flex min-h-12 items-center gap-2 pr-4 font-semibold" @click="back">
         <svg

@@ -19,7 +19,7 @@ useHead({ title: 'Start · Grumbo' })
 </script>
 
 <template>
-  <main class="mx-auto max-w-110 px-4 pt-5 pb-8">
+  <main class="mx-auto max-w-[440px] px-4 pt-5 pb-8">
     <NuxtLink to="/" class="font-serif text-title font-medium">Grumbo</NuxtLink>
     <h1 class="mt-8">First you, then the dog</h1>
     <p class="why mt-2">The diary is kept under your name, and only your household sees it.</p>

@@ -69,7 +69,7 @@ async function write() {
     @done="stage = 'log'"
     @stop="stage = 'log'"
   />
-  <form v-else-if="stage === 'log'" class="max-w-140" @submit.prevent="write">
+  <form v-else-if="stage === 'log'" class="max-w-[560px]" @submit.prevent="write">
     <h1 class="pt-1 desk:pt-4">How long was it left?</h1>
     <p class="why mt-2">
       What you leave empty stays as it was, and so do elbows, hocks, flanks, feet and under the tail: no

@@ -21,7 +21,7 @@ const drawn = (mm: string) => Math.max(4, Math.min(64, (Number(mm) || 0) * 2.6))
     <h2 class="border-b border-ink pb-1">Left and right</h2>
     <div class="mt-2 grid grid-cols-2 gap-5">
       <label v-for="side in ['left', 'right'] as const" :key="side">
-        <svg viewBox="0 0 110 70" class="h-17.5 w-full" aria-hidden="true">
+        <svg viewBox="0 0 110 70" class="h-[70px] w-full" aria-hidden="true">
           <path d="M0 2H110" stroke="var(--ink)" stroke-width="1.5" />
           <path
             v-for="i in 16"

@@ -33,7 +33,7 @@ const warm = `${WATER_C.from} to ${WATER_C.to} °C, ${Math.round(fahrenheit(WATE
       <MixJar v-model="shampooParts" name="shampoo" :total-ml="amounts.shampooMl" :unit="unit" />
       <MixJar v-model="conditionerParts" name="conditioner" :total-ml="amounts.conditionerMl" :unit="unit" />
       <div>
-        <svg viewBox="0 0 70 162" class="h-37.5" aria-hidden="true">
+        <svg viewBox="0 0 70 162" class="h-[150px]" aria-hidden="true">
           <g fill="none" stroke="var(--ink)" stroke-width="1.8" stroke-linejoin="round">
             <path
               d="M8 40H34V54M34 34V46M14 34H46V52M30 54H40V64M22 64C10 72 8 80 8 92V148Q8 156 16 156H54Q62 156 62 148V92C62 80 60 72 48 64Z"

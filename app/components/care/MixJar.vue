@@ -23,7 +23,7 @@ const waves = (from: number, to: number) =>
 
 <template>
   <div class="min-w-0">
-    <svg viewBox="0 0 104 162" class="h-37.5" aria-hidden="true">
+    <svg viewBox="0 0 104 162" class="h-[150px]" aria-hidden="true">
       <g fill="none" stroke="var(--ink)" stroke-width="1.8" stroke-linejoin="round">
         <path d="M2 4L10 12V150Q10 156 16 156H88Q94 156 94 150V8" />
         <path v-for="i in 4" :key="i" :d="`M${84} ${156 - i * 30}H94`" stroke-width="1.2" />

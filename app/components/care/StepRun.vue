@@ -29,7 +29,7 @@ const next = () => (last.value ? emit('done') : (at.value += 1))
 </script>
 
 <template>
-  <div ref="root" class="mx-auto flex min-h-[78dvh] max-w-155 flex-col" data-run>
+  <div ref="root" class="mx-auto flex min-h-[78dvh] max-w-[620px] flex-col" data-run>
     <div class="flex min-h-14 items-center justify-between gap-3 border-b border-rule">
       <p class="font-serif text-lead">{{ title }}</p>
       <p class="small">{{ at + 1 }} of {{ steps.length }}</p>
@@ -44,7 +44,7 @@ const next = () => (last.value ? emit('done') : (at.value += 1))
     <p v-if="step.tool" class="mt-2"><b class="font-semibold">In hand:</b> {{ step.tool }}</p>
     <CareDiagram v-if="drawings?.length" :names="drawings" class="mt-4" />
     <div class="flex-1" />
-    <div class="sticky bottom-15 -mx-4 mt-3 bg-paper px-4 desk:static desk:mx-0 desk:px-0">
+    <div class="sticky bottom-[60px] -mx-4 mt-3 bg-paper px-4 desk:static desk:mx-0 desk:px-0">
       <ActButton data-choice kind="filled" class="min-h-16 w-full text-story" @click="next">
         {{ last ? 'Done' : 'Next' }}
       </ActButton>

@@ -11,7 +11,7 @@ const writeIn = () => write({ kind: 'concern', where: props.where, seen: ['red']
 </script>
 
 <template>
-  <div class="max-w-140" data-to-vet>
+  <div class="max-w-[560px]" data-to-vet>
     <h1 class="flex items-start gap-3 pt-1 text-vet desk:pt-4">
       <VetMark class="mt-1 shrink-0" />Stop here and ring the vet
     </h1>

@@ -36,10 +36,10 @@ const pick = (id: TrimId | 'clip') => emit('pick', id)
         v-for="r in rows"
         :key="r.id"
         class="border-b border-rule"
-        :class="picked === r.id ? 'desk:-ml-3 desk:border-l-3 desk:border-l-due desk:pl-2.25' : ''"
+        :class="picked === r.id ? 'desk:-ml-3 desk:border-l-3 desk:border-l-due desk:pl-[9px]' : ''"
       >
         <button
-          class="block min-h-17 w-full py-2 text-left"
+          class="block min-h-[68px] w-full py-2 text-left"
           :aria-current="picked === r.id ? 'true' : undefined"
           :data-tidy="r.id"
           @click="pick(r.id)"

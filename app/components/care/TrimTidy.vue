@@ -204,7 +204,7 @@ const teach = (t: TaughtId, on: boolean) =>
     :seen="seen"
     @back="stage = 'ready'"
   />
-  <div v-else-if="stage === 'log'" class="max-w-140">
+  <div v-else-if="stage === 'log'" class="max-w-[560px]">
     <p v-if="bandOn" class="flex gap-2 pt-2 font-semibold text-caution" role="alert">
       <CautionMark class="shrink-0" />The band comes off first, from both ears. {{ CARE_CAUTIONS.band }}
     </p>
@@ -348,7 +348,7 @@ const teach = (t: TaughtId, on: boolean) =>
         <ActButton
           v-if="!against"
           kind="filled"
-          class="sticky bottom-17 z-10 mt-3 w-full text-lead desk:static"
+          class="sticky bottom-[68px] z-10 mt-3 w-full text-lead desk:static"
           @click="stage = 'run'"
         >
           {{ `Start: ${runSteps[1]?.act.toLowerCase()}` }}

@@ -101,7 +101,7 @@ const through = computed(() => {
 
 <template>
   <figure class="m-0" data-chart>
-    <p class="small min-h-5 text-right text-due" aria-hidden="true">
+    <p class="small min-h-[20px] text-right text-due" aria-hidden="true">
       {{ shown === null ? '' : says[shown] }}
     </p>
     <div

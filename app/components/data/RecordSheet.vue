@@ -43,7 +43,7 @@ const SHADES = { 'behind-ear': 2, armpit: 2, beard: 1, 'tail-base': 2, chest: 1,
       :sheet="buildOf(file.profile.coat)"
       :states="SHADES"
       :detail="2"
-      class="mx-auto mt-1 max-h-47.5"
+      class="mx-auto mt-1 max-h-[190px]"
     />
     <p class="mt-3 border-t border-rule pt-2">
       <b class="figure text-count">{{ of('check') }}</b>

@@ -15,7 +15,7 @@ defineProps<{ links: { to: string; label: string }[]; here: boolean }>()
     </PopoverButton>
     <PopoverPanel
       v-slot="{ close }"
-      class="absolute right-0 bottom-15 flex w-56 flex-col border border-ink bg-paper"
+      class="absolute right-0 bottom-[60px] flex w-56 flex-col border border-ink bg-paper"
       data-more
     >
       <NuxtLink

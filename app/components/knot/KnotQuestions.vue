@@ -146,7 +146,7 @@ const countable = computed(() => answers.value.kind === 'knot' || answers.value.
         <li v-for="o in questions[ask].options" :key="o.words" class="border-b border-rule">
           <button
             data-choice
-            class="flex min-h-18 w-full items-center gap-4 py-2 text-left"
+            class="flex min-h-[72px] w-full items-center gap-4 py-2 text-left"
             @click="choose(o.set)"
           >
             <FindingMark v-if="o.mark" :finding="o.mark" :size="32" class="shrink-0" />

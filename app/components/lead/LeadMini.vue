@@ -38,7 +38,7 @@ const arrival = computed(() => inOdds(props.chances.at(-1) ?? 0))
 </script>
 
 <template>
-  <div ref="frame" class="h-13.5">
+  <div ref="frame" class="h-[54px]">
     <svg
       :viewBox="`0 0 ${w} 54`"
       :width="w"

@@ -137,7 +137,7 @@ watch(picked, (id) => {
       :states="states"
       :mirrored="view === 'right'"
       :pale="pale"
-      :class="flat ? 'max-h-135' : compact ? 'max-h-75' : 'max-h-135'"
+      :class="flat ? 'max-h-[540px]' : compact ? 'max-h-[300px]' : 'max-h-[540px]'"
       @failed="(how) => (drawAgain = how)"
     >
       <template v-for="(spots, only) in [spotsOf(drawing, box)]" :key="only">

@@ -102,7 +102,7 @@ const stroke = computed(() => (seen.value ? seen.value.view[2] / 130 : 2))
       :mirrored="mirrored"
       :detail="3.6"
       class="absolute right-2 bottom-0 !w-auto rounded bg-paper p-1"
-      :class="flat ? '!h-16' : '!h-24'"
+      :class="flat ? '!h-[64px]' : '!h-[96px]'"
     />
   </div>
 </template>

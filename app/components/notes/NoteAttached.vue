@@ -19,7 +19,7 @@ const sideOf = (side: 'left' | 'right') =>
 <template>
   <div v-if="note.attached" class="mt-2" data-attached>
     <template v-if="note.attached.map">
-      <div class="grid max-w-75 grid-cols-2 gap-3">
+      <div class="grid max-w-[300px] grid-cols-2 gap-3">
         <DogDrawing :sheet="buildOf(coat)" :states="sideOf('left')" :detail="2.6" />
         <DogDrawing :sheet="buildOf(coat)" :states="sideOf('right')" :detail="2.6" mirrored />
       </div>

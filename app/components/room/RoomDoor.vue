@@ -34,7 +34,7 @@ const problem = computed(() => unseen.value || form.value.problem.value)
 </script>
 
 <template>
-  <main class="mx-auto max-w-110 px-4 pt-5 pb-8">
+  <main class="mx-auto max-w-[440px] px-4 pt-5 pb-8">
     <NuxtLink to="/" class="font-serif text-title font-medium">Grumbo</NuxtLink>
     <h1 class="mt-8">The groomer’s room</h1>
     <p class="why mt-2">

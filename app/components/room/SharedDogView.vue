@@ -83,7 +83,7 @@ const chance = (id: RegionId) => arrival.value?.chance[id] ?? 0
       <CoatMap
         v-if="arrival"
         v-model:picked="picked"
-        class="mt-3 pr-18"
+        class="mt-3 pr-[72px]"
         compact
         :build="buildOf(shared.profile.coat)"
         :shades="arrival.shades"

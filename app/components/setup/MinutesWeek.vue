@@ -24,7 +24,7 @@ function change(by: number) {
         as="div"
         :value="i"
         :aria-label="`${WEEKDAYS_SHORT[i]}, ${m} minutes`"
-        class="flex h-37.5 cursor-pointer flex-col items-center justify-end"
+        class="flex h-[150px] cursor-pointer flex-col items-center justify-end"
       >
         <span
           class="figure text-story"

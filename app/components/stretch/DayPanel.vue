@@ -70,10 +70,10 @@ const add = (by: number) => emit('minutes', Math.max(0, Math.min(MOST, props.min
       <li
         v-for="{ item, minutes: each } in rows"
         :key="item.place"
-        class="grid grid-cols-[1fr_auto] items-baseline gap-x-3 border-t border-rule py-1.75 desk:grid-cols-[9rem_1fr_auto]"
+        class="grid grid-cols-[1fr_auto] items-baseline gap-x-3 border-t border-rule py-[7px] desk:grid-cols-[9rem_1fr_auto]"
       >
         <button
-          class="-my-[7px] min-h-9.5 text-left font-semibold"
+          class="-my-[7px] min-h-[38px] text-left font-semibold"
           :aria-expanded="told === item.regions[0]"
           @click="told = told === item.regions[0] ? null : item.regions[0]!"
         >

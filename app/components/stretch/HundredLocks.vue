@@ -33,7 +33,7 @@ const said = computed(
 <template>
   <svg
     :viewBox="`0 0 ${per * W + 1} ${rows * H}`"
-    class="block h-auto w-full max-w-75"
+    class="block h-auto w-full max-w-[300px]"
     fill="none"
     stroke-linecap="round"
     role="img"

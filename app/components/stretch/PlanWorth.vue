@@ -54,7 +54,7 @@ function setLongest(event: Event) {
       }}
     </p>
     <div class="mt-2 flex flex-wrap items-start gap-x-6 gap-y-2">
-      <HundredLocks :odds="(moved ?? forecast).odds" class="min-w-0 basis-70" />
+      <HundredLocks :odds="(moved ?? forecast).odds" class="min-w-0 basis-[280px]" />
       <table class="min-w-0 flex-1 text-right">
         <thead class="text-fine text-ink-2">
           <tr>

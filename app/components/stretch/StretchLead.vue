@@ -152,7 +152,7 @@ const { down, drag, up, key } = useLeadDrag(props, dayAt, {
 </script>
 
 <template>
-  <div ref="frame" class="h-65.5 touch-pan-y select-none">
+  <div ref="frame" class="h-[262px] touch-pan-y select-none">
     <svg
       :viewBox="`0 0 ${w} 262`"
       :width="w"

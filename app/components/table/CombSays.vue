@@ -15,7 +15,7 @@ const FINDINGS: Record<Finding, { label: string; size: 'wide' | 'half' | 'small'
 </script>
 
 <template>
-  <div class="grid grid-cols-12 gap-1.5" role="group" aria-label="What the comb says">
+  <div class="grid grid-cols-12 gap-[6px]" role="group" aria-label="What the comb says">
     <button
       v-for="f in FINDING_IDS"
       :key="f"
@@ -27,7 +27,7 @@ const FINDINGS: Record<Finding, { label: string; size: 'wide' | 'half' | 'small'
           ? 'col-span-5 min-h-20 gap-4 border-[1.5px] border-edge bg-coat text-story'
           : '',
         FINDINGS[f].size === 'small'
-          ? 'col-span-3 min-h-17.5 flex-col gap-1 border-[1.5px] border-edge bg-coat'
+          ? 'col-span-3 min-h-[70px] flex-col gap-1 border-[1.5px] border-edge bg-coat'
           : '',
         f === 'refused' ? 'border-dashed !bg-transparent' : '',
       ]"

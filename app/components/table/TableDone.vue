@@ -25,7 +25,7 @@ const care = computed(() => {
 </script>
 
 <template>
-  <main class="mx-auto max-w-110 px-4 pt-10 pb-8">
+  <main class="mx-auto max-w-[440px] px-4 pt-10 pb-8">
     <h1>
       {{
         done

@@ -79,7 +79,7 @@ async function speak(on: boolean) {
 </script>
 
 <template>
-  <main class="mx-auto max-w-110 px-4 py-4 desk:max-w-225">
+  <main class="mx-auto max-w-[440px] px-4 py-4 desk:max-w-[900px]">
     <ActButton :to="base" kind="quiet">Back to today</ActButton>
     <h1 v-if="items.length" class="mt-2">
       {{ capital(plural(items.length, 'place')) }} on the table,
@@ -120,7 +120,7 @@ async function speak(on: boolean) {
           :sheet="buildOf(file.profile.coat)"
           :states="drawn"
           :detail="1.4"
-          class="mx-auto mt-5 max-h-[30vh] desk:max-h-107.5"
+          class="mx-auto mt-5 max-h-[30vh] desk:max-h-[430px]"
         />
         <ActButton v-if="rows.length < items.length" kind="quiet" @click="all = true">
           and {{ plural(items.length - rows.length, 'more place', 'more places') }}

@@ -104,8 +104,8 @@ useEventListener('keydown', onKey)
 </script>
 
 <template>
-  <main class="mx-auto flex min-h-dvh max-w-110 flex-col desk:max-w-260 desk:justify-center">
-    <div class="flex h-14.5 items-center gap-3 px-4">
+  <main class="mx-auto flex min-h-dvh max-w-[440px] flex-col desk:max-w-[1040px] desk:justify-center">
+    <div class="flex h-[58px] items-center gap-3 px-4">
       <p class="whitespace-nowrap">
         <b class="figure text-story">{{ Math.floor(t.spent.value / 60000) }}</b> min
       </p>
@@ -117,11 +117,11 @@ useEventListener('keydown', onKey)
         <span v-for="f in t.found.value.slice(-4)" :key="f.entryId" class="shrink-0 text-ink-3"
           ><FindingMark :finding="f.finding" :size="20"
         /></span>
-        <span class="ml-1 size-3.75 shrink-0 rounded-full border-[3px] border-due" />
+        <span class="ml-1 size-[15px] shrink-0 rounded-full border-[3px] border-due" />
         <span
           v-for="n in Math.max(0, Math.min(7, t.queue.value.length - 1))"
           :key="n"
-          class="ml-1 size-2 shrink-0 rounded-full border-2 border-edge"
+          class="ml-1 size-[8px] shrink-0 rounded-full border-2 border-edge"
         />
         <span v-if="t.queue.value.length > 8" class="small ml-1">+{{ t.queue.value.length - 8 }}</span>
       </div>
@@ -164,7 +164,7 @@ useEventListener('keydown', onKey)
         :region="region.id"
         :build="buildOf(profile.coat)"
         :shades="shades"
-        class="shrink-0 desk:h-115"
+        class="shrink-0 desk:h-[460px]"
         :class="asking ? 'h-[17vh]' : t.follow.value || !done ? 'h-[28vh]' : 'h-[34vh]'"
       />
       <KnotQuestions

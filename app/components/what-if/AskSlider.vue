@@ -24,11 +24,11 @@ const span = computed(() => {
         <span :class="value !== now ? 'text-due' : ''">{{ say(value) }}</span>
       </span>
     </label>
-    <div class="relative mx-1.5">
-      <span class="absolute top-5.25 h-0.75 bg-due" :style="span" />
+    <div class="relative mx-[6px]">
+      <span class="absolute top-[21px] h-[3px] bg-due" :style="span" />
       <span
         v-if="value !== now"
-        class="absolute top-4 size-3 -translate-x-1/2 rounded-full border-2 border-ink-2 bg-paper"
+        class="absolute top-[16px] size-3 -translate-x-1/2 rounded-full border-2 border-ink-2 bg-paper"
         :style="{ left: at(now) }"
       />
       <input

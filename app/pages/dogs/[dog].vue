@@ -112,7 +112,7 @@ useEventListener('keydown', onKey, { capture: true })
     </template>
     <ActButton kind="filled" class="mt-8 w-full" @click="record.open(dogId)">Try again</ActButton>
   </LazyEmptyState>
-  <div v-else-if="!record.file" class="mx-auto max-w-320 px-4 pt-24 desk:px-10" role="status">
+  <div v-else-if="!record.file" class="mx-auto max-w-[1280px] px-4 pt-24 desk:px-10" role="status">
     <p class="why">Reading the diary</p>
     <div class="mt-3 border-t border-rule" />
   </div>
@@ -120,13 +120,13 @@ useEventListener('keydown', onKey, { capture: true })
     <NotKept />
     <NuxtPage />
   </div>
-  <div v-else class="mx-auto flex min-h-dvh max-w-320 flex-col pb-19 desk:pb-6">
+  <div v-else class="mx-auto flex min-h-dvh max-w-[1280px] flex-col pb-[76px] desk:pb-6">
     <a href="#main" class="sr-only focus:not-sr-only focus:absolute focus:p-3">To the page</a>
     <header class="frame px-4 pt-2 desk:px-10">
       <div class="flex items-center gap-3">
         <NuxtLink
           :to="to(dogId, '')"
-          class="w-13 shrink-0 desk:w-17"
+          class="w-[52px] shrink-0 desk:w-[68px]"
           :aria-label="`${file.profile.name}, today`"
         >
           <DogDrawing :sheet="buildOf(file.profile.coat)" :states="shades" :detail="3.6" />
@@ -179,7 +179,7 @@ useEventListener('keydown', onKey, { capture: true })
     <main id="main" class="flex-1 px-4 desk:px-10"><NuxtPage :key="dogId" /></main>
     <nav
       aria-label="Sections"
-      class="fixed inset-x-0 bottom-0 z-10 flex h-15 border-t border-ink bg-paper px-2 desk:hidden"
+      class="fixed inset-x-0 bottom-0 z-10 flex h-[60px] border-t border-ink bg-paper px-2 desk:hidden"
     >
       <NuxtLink
         v-for="s in atHand"

@@ -45,7 +45,7 @@ useHead({
 </script>
 
 <template>
-  <main class="mx-auto max-w-110 px-4 pt-5 pb-8">
+  <main class="mx-auto max-w-[440px] px-4 pt-5 pb-8">
     <p class="font-serif text-title font-medium">Grumbo</p>
     <template v-if="invitation">
       <h1 class="mt-8">Join {{ invitation.household }}</h1>

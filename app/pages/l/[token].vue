@@ -71,14 +71,14 @@ useHead({
 </script>
 
 <template>
-  <main v-if="!shared || !view" class="mx-auto max-w-110 px-4 pt-24">
+  <main v-if="!shared || !view" class="mx-auto max-w-[440px] px-4 pt-24">
     <EmptyState title="This link does not open anything">
       <template #why>
         It has run out, was closed, or lost a letter on the way. Ask the owner for a new one.
       </template>
     </EmptyState>
   </main>
-  <main v-else class="mx-auto max-w-270 px-4 pb-8 desk:px-10">
+  <main v-else class="mx-auto max-w-[1080px] px-4 pb-8 desk:px-10">
     <p class="flex min-h-12 items-center justify-between gap-3 border-b border-ink text-side">
       <span
         >For <b class="font-semibold">{{ shared.groomer }}</b> from {{ shared.owner }}</span

@@ -65,7 +65,7 @@ useHead({
 
 <template>
   <RoomDoor v-if="state === 'signed-out'" @in="load" />
-  <main v-else-if="!shared" class="mx-auto max-w-110 px-4 pt-24">
+  <main v-else-if="!shared" class="mx-auto max-w-[440px] px-4 pt-24">
     <EmptyState v-if="state === 'missing'" title="This dog is not in your room">
       <template #why>The owner closed the share, or it has run out. Ask for a new code.</template>
       <ActButton to="/room" kind="filled" class="mt-6 w-full">Back to the list</ActButton>
@@ -77,7 +77,7 @@ useHead({
       <ActButton v-if="state === 'no-signal'" class="mt-4 w-full" @click="load">Try again</ActButton>
     </template>
   </main>
-  <main v-else class="mx-auto max-w-270 px-4 pb-8 desk:px-10">
+  <main v-else class="mx-auto max-w-[1080px] px-4 pb-8 desk:px-10">
     <p class="flex min-h-12 items-center justify-between gap-3 border-b border-ink text-side">
       <NuxtLink to="/room" class="flex min-h-11 items-center font-semibold">All dogs</NuxtLink>
       <span class="text-ink-2">from {{ shared.owner }}, open until {{ sayDate(shared.expires) }}</span>

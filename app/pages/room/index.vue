@@ -93,13 +93,13 @@ useHead({ title: computed(() => (room.value ? `${room.value.room} · Grumbo` : '
 
 <template>
   <RoomDoor v-if="state === 'signed-out'" @in="come" />
-  <main v-else-if="!room" class="mx-auto max-w-320 px-4 pt-24 desk:px-10" role="status">
+  <main v-else-if="!room" class="mx-auto max-w-[1280px] px-4 pt-24 desk:px-10" role="status">
     <p class="why">
       {{ state === 'no-signal' ? 'No signal: the room shows when there is one.' : 'Reading the list' }}
     </p>
     <ActButton v-if="state === 'no-signal'" class="mt-4" @click="load">Try again</ActButton>
   </main>
-  <main v-else class="mx-auto max-w-320 px-4 pt-3 pb-8 desk:px-10 desk:pt-6">
+  <main v-else class="mx-auto max-w-[1280px] px-4 pt-3 pb-8 desk:px-10 desk:pt-6">
     <header class="flex flex-wrap items-center gap-x-6 border-b border-ink">
       <p class="font-serif text-count font-medium desk:text-title">{{ room.room }}</p>
       <span class="small mr-auto">{{ room.name }}</span>
@@ -118,7 +118,7 @@ useHead({ title: computed(() => (room.value ? `${room.value.room} · Grumbo` : '
       >
         Add a dog by its code
       </ActButton>
-      <form v-else class="flex w-full max-w-105 items-end gap-3" @submit.prevent="add">
+      <form v-else class="flex w-full max-w-[420px] items-end gap-3" @submit.prevent="add">
         <FormField
           v-model="code"
           class="flex-1"
@@ -136,7 +136,7 @@ useHead({ title: computed(() => (room.value ? `${room.value.room} · Grumbo` : '
       <FormField
         v-if="dogs.length > 8"
         v-model="name"
-        class="w-full max-w-80"
+        class="w-full max-w-[320px]"
         label="Find by name, dog or owner"
         type="search"
         name="find"

@@ -159,7 +159,7 @@ useHead({ title: computed(() => `${profile.value.name}, bath · Grumbo`) })
 
 <template>
   <StepRun v-if="stage === 'run'" title="The bath" :steps="steps" @done="toLog(false)" @stop="toLog(true)" />
-  <div v-else-if="stage === 'log'" class="mx-auto max-w-140">
+  <div v-else-if="stage === 'log'" class="mx-auto max-w-[560px]">
     <h1 class="pt-1 desk:pt-4">
       {{ stopped ? 'Stopped part way' : `Dry. Now comb ${she ? 'her' : 'him'} through` }}
     </h1>
@@ -289,7 +289,7 @@ useHead({ title: computed(() => `${profile.value.name}, bath · Grumbo`) })
           :sheet="buildOf(profile.coat)"
           :states="shades"
           :detail="1.9"
-          class="mx-auto mt-3 max-h-55"
+          class="mx-auto mt-3 max-h-[220px]"
         />
         <p class="small mt-1">
           {{ capital(namesOf(gate.answer).slice(0, 8).join(', '))

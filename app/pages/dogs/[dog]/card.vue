@@ -66,7 +66,7 @@ useHead({ title: computed(() => `${profile.value.name}, card · Grumbo`) })
 </script>
 
 <template>
-  <div class="mx-auto max-w-200">
+  <div class="mx-auto max-w-[800px]">
     <div class="flex items-center justify-between gap-4 pt-2 desk:pt-4 print:hidden">
       <p class="why">One page for {{ profile.groomer ?? 'the groomer' }}, to print or save as PDF.</p>
       <ActButton kind="filled" class="shrink-0" @click="print">Print or save</ActButton>

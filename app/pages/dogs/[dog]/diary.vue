@@ -53,7 +53,7 @@ useHead({ title: computed(() => `${file.value.profile.name}, diary · Grumbo`) }
 </script>
 
 <template>
-  <div class="mx-auto max-w-215">
+  <div class="mx-auto max-w-[860px]">
     <h1 class="pt-1 desk:pt-4">{{ matching.length || !narrowed ? 'The diary' : 'Nothing like that' }}</h1>
     <p class="why mt-2">
       {{

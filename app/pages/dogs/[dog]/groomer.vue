@@ -13,7 +13,7 @@ function writeAnother() {
 
 <template>
   <div class="desk:grid desk:grid-cols-[minmax(0,1fr)_400px] desk:gap-14">
-    <section aria-label="A note" class="max-w-165">
+    <section aria-label="A note" class="max-w-[660px]">
       <h1 class="pt-2 desk:pt-5">{{ sent ? `Sent to ${to}` : `Tell ${to}` }}</h1>
       <p class="why mt-2">
         {{

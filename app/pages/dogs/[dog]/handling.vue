@@ -96,14 +96,14 @@ useHead({ title: computed(() => `${file.value.profile.name}, handling · Grumbo`
           }}
         </p>
         <div class="mt-2 desk:hidden">
-          <DogOnTable v-if="chosen.place === 'table'" :build="build" class="mx-auto max-h-57.5" />
+          <DogOnTable v-if="chosen.place === 'table'" :build="build" class="mx-auto max-h-[230px]" />
           <HandOnPlace
             v-else
             :key="chosen.place"
             :place="chosen.place"
             :step="chosen.step"
             :build="build"
-            class="mx-auto max-w-75"
+            class="mx-auto max-w-[300px]"
           />
         </div>
         <ol class="mt-4 border-t border-ink" aria-label="The steps">

@@ -133,7 +133,7 @@ const compact = useMediaQuery('(max-width: 59.99rem)')
           <li
             v-for="(item, i) in rows"
             :key="item.place"
-            class="grid grid-cols-[30px_1fr_auto] border-b border-rule py-1.75"
+            class="grid grid-cols-[30px_1fr_auto] border-b border-rule py-[7px]"
           >
             <span class="figure text-head leading-[22px] text-due">{{ i + 1 }}</span>
             <span>
@@ -155,7 +155,7 @@ const compact = useMediaQuery('(max-width: 59.99rem)')
         :plates="plates"
         :compact="compact"
         class="mx-auto"
-        :class="compact ? 'pr-18' : 'pr-8 pl-29'"
+        :class="compact ? 'pr-[72px]' : 'pr-8 pl-[116px]'"
       />
       <LazyPlaceStory
         v-if="picked"
@@ -177,7 +177,7 @@ const compact = useMediaQuery('(max-width: 59.99rem)')
         <li
           v-for="(item, i) in rows"
           :key="item.place"
-          class="flex min-h-10.75 items-center gap-2 border-b border-rule"
+          class="flex min-h-[43px] items-center gap-2 border-b border-rule"
         >
           <span class="figure w-6 text-story text-due">{{ i + 1 }}</span>
           <b class="shrink-0 text-lead font-semibold">{{ placeRow(item.place).plural }}</b>
@@ -197,7 +197,7 @@ const compact = useMediaQuery('(max-width: 59.99rem)')
       <ActButton
         v-if="plan.items.length"
         kind="filled"
-        class="sticky bottom-17 z-10 mt-1 w-full text-lead desk:static"
+        class="sticky bottom-[68px] z-10 mt-1 w-full text-lead desk:static"
         :disabled="starting"
         @click="start(plan.items.flatMap((i) => i.regions))"
       >

@@ -59,7 +59,7 @@ useHead({ title: 'A knot · Grumbo' })
       :shades="shades"
       :say="(id) => sayChance(chances[id])"
       compact
-      class="mt-3 pr-18 desk:col-start-1 desk:row-span-2 desk:row-start-1 desk:mt-0"
+      class="mt-3 pr-[72px] desk:col-start-1 desk:row-span-2 desk:row-start-1 desk:mt-0"
     />
     <section aria-label="Where" class="desk:col-start-2">
       <label class="mt-4 block border-t border-rule pt-2">
@@ -89,14 +89,14 @@ useHead({ title: 'A knot · Grumbo' })
       </p>
     </section>
   </div>
-  <div v-else class="mx-auto max-w-140 desk:grid desk:max-w-none desk:grid-cols-2 desk:gap-12 desk:pt-4">
+  <div v-else class="mx-auto max-w-[560px] desk:grid desk:max-w-none desk:grid-cols-2 desk:gap-12 desk:pt-4">
     <div class="hidden desk:block">
       <PlaceView
         :key="region"
         :region="region"
         :build="buildOf(file.profile.coat)"
         :shades="shades"
-        class="h-125"
+        class="h-[500px]"
       />
       <p class="mt-3 flex flex-wrap gap-x-6">
         <span
@@ -111,7 +111,7 @@ useHead({ title: 'A knot · Grumbo' })
       :key="region"
       :region="region"
       found="knot"
-      class="-mx-4 min-h-[70dvh] desk:mx-0 desk:min-h-115"
+      class="-mx-4 min-h-[70dvh] desk:mx-0 desk:min-h-[460px]"
       @settled="settled"
       @back="region = null"
     />

@@ -73,7 +73,7 @@ useHead({ title: computed(() => `${profile.value.name}, look-over · Grumbo`) })
 <template>
   <div ref="root" class="desk:grid desk:grid-cols-[minmax(0,1fr)_400px] desk:gap-12 desk:pt-4" data-look-over>
     <div class="hidden desk:block">
-      <WalkedDog :build="buildOf(profile.coat)" :at="at" :found="foundAt" class="mx-auto max-h-140" />
+      <WalkedDog :build="buildOf(profile.coat)" :at="at" :found="foundAt" class="mx-auto max-h-[560px]" />
     </div>
     <div>
       <template v-if="open">

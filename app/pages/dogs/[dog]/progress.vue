@@ -147,7 +147,7 @@ const sayLearned = (l: Learned, times: number) =>
               <tr v-for="row in said" :key="row.place" class="border-t border-rule">
                 <th class="text-left font-normal">
                   <button
-                    class="flex min-h-7.75 items-center text-left font-semibold"
+                    class="flex min-h-[31px] items-center text-left font-semibold"
                     :class="row.trouble > 1 ? 'text-due' : ''"
                     @click="storyOf(row.place)"
                   >
@@ -194,11 +194,15 @@ const sayLearned = (l: Learned, times: number) =>
         </div>
         <p v-if="!days.length" class="why py-3">Nothing yet.</p>
         <ul v-else>
-          <li v-for="row in comfort" :key="row.part" class="grid min-h-9 grid-cols-[110px_1fr] items-center">
+          <li
+            v-for="row in comfort"
+            :key="row.part"
+            class="grid min-h-[36px] grid-cols-[110px_1fr] items-center"
+          >
             <span class="text-side text-ink-2">{{ PART_WORDS[row.part] }}</span>
             <svg
               :viewBox="`0 0 ${row.by.length * 34} 20`"
-              class="h-5 w-full max-w-62.5"
+              class="h-5 w-full max-w-[250px]"
               preserveAspectRatio="xMinYMid meet"
               role="img"
               :aria-label="row.by.map((c) => c ?? 'not combed').join(', ')"

@@ -186,7 +186,7 @@ const out = computed(() => (forecast.value ? waysOut(coat.value, forecast.value)
           <h1>{{ headline }}</h1>
           <p v-if="why" class="why mt-1 max-w-[62ch]">{{ why }}</p>
         </div>
-        <div class="h-23 desk:w-122.5" aria-live="polite" data-answer>
+        <div class="h-[92px] desk:w-[490px]" aria-live="polite" data-answer>
           <template v-if="answer">
             <p class="font-serif text-head leading-tight font-medium text-due">{{ answer.said }}</p>
             <p v-if="answer.over > 0" class="small text-caution">

@@ -51,7 +51,7 @@ useHead({ title: 'At the table · Grumbo' })
 <template>
   <main v-if="!t.loaded.value" class="p-6"><p class="why">Laying out</p></main>
   <TableReady v-else-if="!t.table.value" @start="start" />
-  <main v-else-if="stale" class="mx-auto max-w-110 px-4 pt-10">
+  <main v-else-if="stale" class="mx-auto max-w-[440px] px-4 pt-10">
     <h1>A session is still open</h1>
     <p class="why mt-2">
       From {{ sayDay(t.table.value.day, today) }}, {{ plural(found.length, 'place') }} done. What was pressed

@@ -35,7 +35,7 @@ useHead({ title: computed(() => `${file.value.profile.name}, a visit · Grumbo`)
 </script>
 
 <template>
-  <div class="mx-auto max-w-250">
+  <div class="mx-auto max-w-[1000px]">
     <h1 class="pt-1 desk:pt-4">A visit, from the slip</h1>
     <VisitForm
       class="mt-2"

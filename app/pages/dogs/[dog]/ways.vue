@@ -37,7 +37,7 @@ useHead({ title: computed(() => `${file.value.profile.name}, how you work · Gru
 </script>
 
 <template>
-  <div class="mx-auto max-w-240">
+  <div class="mx-auto max-w-[960px]">
     <h1 class="pt-1 desk:pt-4">How you work</h1>
     <p class="why mt-2">
       Groomers differ. What stands first is ours unless you say otherwise; a vet’s or groomer’s word comes

@@ -195,7 +195,7 @@ const askGroomer = computed(() => {
           <span role="status" data-progress>{{
             progress < 1 ? `Playing, ${Math.round(progress * 100)} %` : 'Asking backwards'
           }}</span>
-          <span class="h-0.75 flex-1 bg-rule"
+          <span class="h-[3px] flex-1 bg-rule"
             ><span class="block h-full bg-ink" :style="{ width: `${progress * 100}%` }"
           /></span>
           <ActButton kind="quiet" @click="whatIf.stop()">Stop</ActButton>
@@ -221,7 +221,7 @@ const askGroomer = computed(() => {
           </p>
           <p class="small">{{ r.said }}</p>
         </div>
-        <HundredLocks :odds="odds(r.spread)" :label="r.label" :per-row="34" class="!max-w-95" />
+        <HundredLocks :odds="odds(r.spread)" :label="r.label" :per-row="34" class="!max-w-[380px]" />
         <dl class="grid grid-cols-3 text-right">
           <div v-for="(n, i) in inHundred(odds(r.spread))" :key="i" class="flex flex-col-reverse">
             <dt class="small">{{ ['no mats', 'one', 'more'][i] }}</dt>
@@ -244,7 +244,7 @@ const askGroomer = computed(() => {
           <li
             v-for="s in sentences"
             :key="s.q"
-            class="flex min-h-12.5 items-center justify-between gap-4 border-t border-rule font-serif text-story"
+            class="flex min-h-[50px] items-center justify-between gap-4 border-t border-rule font-serif text-story"
             :data-backwards="s.q"
           >
             <span v-if="s.words"
