@@ -155,6 +155,6 @@ const answers = (more) => () =>
     more,
   )
 const on = (times) =>
-  Array(times).fill(() => run(`document.querySelector('form button:not([type])').click()`))
+  Array(times).fill(() => run(`document.querySelector('form button[type=submit]').click()`))
 await picture('setup-coat-phone', PHONE, then(visit('/setup'), answers({}), visit('/setup'), ...on(1)))
 await driver.quit()
