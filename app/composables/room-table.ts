@@ -6,7 +6,6 @@ import {
   getSortedRowModel,
   useVueTable,
 } from '@tanstack/vue-table'
-import type { SortingState } from '@tanstack/vue-table'
 import type { RoomDog } from '#shared/answers'
 import { allowed } from '~/words/visit'
 
@@ -31,9 +30,15 @@ export const ROOM_ORDERS = [
 ] as const
 export type RoomOrder = (typeof ROOM_ORDERS)[number]['id']
 
-/** The dogs of a room as they are listed: in an order, those of a name, a page at a time. */
-export function useRoomTable(dogs: Ref<readonly RoomDog[]>, name: Ref<string>) {
-  const sorting = ref<SortingState>([{ id: 'visit', desc: false }])
+/**
+ * The dogs of a room as they are listed: in an order, those of a name, a page at a time.
+ * @param which of the room's lists they are: another begins at its first page
+ */
+export function useRoomTable(dogs: Ref<readonly RoomDog[]>, which: Ref<string>, name: Ref<string>) {
+  const order = ref<RoomOrder>('visit')
+  const sorting = computed(() =>
+    ROOM_ORDERS.filter((o) => o.id === order.value).map(({ id, desc }) => ({ id, desc })),
+  )
   const pages = ref(1)
   const table = useVueTable({
     get data() {
@@ -61,20 +66,13 @@ export function useRoomTable(dogs: Ref<readonly RoomDog[]>, name: Ref<string>) {
   })
   const all = computed(() => table.getSortedRowModel().rows.length)
   const shown = computed(() => table.getRowModel().rows.map((r) => r.original))
-  watch([dogs, name], () => (pages.value = 1))
-  /** In this order; asked again the other way round. */
-  function orderBy(id: RoomOrder) {
-    const now = sorting.value[0]
-    const { desc } = ROOM_ORDERS.find((o) => o.id === id)!
-    sorting.value = [{ id, desc: now?.id === id ? !now.desc : desc }]
-  }
+  watch([which, name], () => (pages.value = 1))
   return {
     shown,
     all,
     /** How many more another press shows. */
     more: computed(() => Math.min(AT_ONCE, all.value - shown.value.length)),
     showMore: () => (pages.value += 1),
-    order: computed(() => sorting.value[0]!.id as RoomOrder),
-    orderBy,
+    order,
   }
 }

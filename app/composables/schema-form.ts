@@ -29,8 +29,11 @@ export function useSchemaForm<S extends ZodObject>(
       try {
         await send(schema.parse(value))
       } catch (error) {
-        told.value = error instanceof Refused ? error.fields : {}
-        problem.value = Object.keys(told.value).length ? '' : inWords(error, left)
+        const fields = error instanceof Refused ? Object.entries(error.fields) : []
+        // What is named and stands on no field here is said beneath.
+        const here = fields.filter(([name]) => name in empty)
+        told.value = Object.fromEntries(here)
+        problem.value = here.length ? '' : inWords(error, left)
       }
       busy.value = false
     },
@@ -69,6 +72,6 @@ export function modelOf<V extends object>(form: {
 /** What a field of a form needs of it. */
 export interface FormOfFields {
   form: { Field: unknown }
-  told: Ref<Record<string, string>>
+  told: Readonly<Ref<Partial<Record<string, string>>>>
   mended: (name: string) => void
 }

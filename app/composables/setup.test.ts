@@ -6,6 +6,7 @@ import { chanceOfAnyMat } from '../../core/record/odds'
 import { profileSchema } from '../../core/record/profile'
 import { newDogBody } from '../../shared/api'
 import {
+  answersFrom,
   COMBED_AGO,
   dogFrom,
   effectOf,
@@ -14,6 +15,7 @@ import {
   kilograms,
   problemOf,
   usualBody,
+  wrongOf,
 } from './setup'
 import { QUESTIONS } from '../words/setup'
 import type { Question } from '../words/setup'
@@ -47,6 +49,24 @@ describe('setup', () => {
     const problem = problemOf(question, answers(more), '2026-11-25')
     expect(problem?.says).toContain(says)
     expect(problem!.says === '').toBe(says === '')
+  })
+  it('says what is wrong at the field it is of, and nothing of what is only not given', () => {
+    expect(wrongOf(answers({ kg: '', lastVisit: '', nextVisit: '' }), '2026-11-25')).toEqual({})
+    expect(
+      wrongOf(answers({ kg: 'heavy', lastVisit: '2026-11-26', nextVisit: '2026-11-24' }), '2026-11-25'),
+    ).toEqual({
+      kg: 'Give the weight as a number.',
+      lastVisit: 'That day has not come yet.',
+      nextVisit: 'That day has gone.',
+    })
+  })
+  it('reads what this device kept, and asks again for what cannot be read', () => {
+    const kept = answers({ minutes: [9, 9, 9, 9, 9, 9, 9], hard: ['tail'] })
+    expect(answersFrom(JSON.stringify(kept))).toEqual(kept)
+    expect(
+      answersFrom(JSON.stringify({ ...kept, coat: 'poodle', minutes: [1], hard: ['wing'], born: 7 })),
+    ).toEqual({ ...kept, coat: null, minutes: freshAnswers().minutes, hard: [], born: '' })
+    for (const none of [null, '', '{', 'null', '[]', '7']) expect(answersFrom(none)).toEqual(freshAnswers())
   })
   it('takes what is well, in pounds too, and what may be left out', () => {
     const told = answers({ combedDaysAgo: 14 })

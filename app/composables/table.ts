@@ -73,8 +73,9 @@ export function useTable(dogId: string) {
     ] as RegionId[]
   })
   const facts = computed(() => {
-    const since = between(timeline(record.file?.entries ?? []), table.value?.day ?? localDay(), localDay())
-    return new Map(since.map((f) => [f.id, f.what]))
+    // A clock may have been put back since it was laid.
+    const [from, to] = [table.value?.day ?? localDay(), localDay()].sort() as [string, string]
+    return new Map(between(timeline(record.file?.entries ?? []), from, to).map((f) => [f.id, f.what]))
   })
   /** The findings of this session, in the order they were pressed. */
   const found = computed(() =>

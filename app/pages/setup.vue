@@ -19,12 +19,10 @@ const kept = () => {
     return null
   }
 }
-const form = useForm({
-  defaultValues: answersFrom(kept()),
-  validators: { onChange: ({ value }) => ({ fields: wrongOf(value, today) }) },
-})
+const form = useForm({ defaultValues: answersFrom(kept()) })
 const a = modelOf<Answers>(form as never)
-const fields = { form, told: ref({}), mended: () => undefined }
+/** What is wrong is said as it is written, and of what was kept here too. */
+const fields = { form, told: computed(() => wrongOf(a, today)), mended: () => undefined }
 const at = ref(0)
 watch(a, (now) => {
   try {

@@ -48,16 +48,6 @@ async function lookAt(port: number, url: string): Promise<Look> {
       drawnMs: audits['largest-contentful-paint']?.numericValue ?? NaN,
       deafMs: audits['total-blocking-time']?.numericValue ?? NaN,
     })
-    if (process.env.FIRST_LOOK_WHY)
-      for (const a of Object.values(audits))
-        if (a.score !== null && a.score < 1)
-          console.log(
-            '  ',
-            a.id,
-            a.score,
-            a.displayValue ?? '',
-            a.id.startsWith('aria') ? JSON.stringify(a.details).slice(0, 900) : '',
-          )
   }
   return looks.sort((a, b) => a.scores[0]! - b.scores[0]!)[Math.floor(TIMES / 2)]!
 }

@@ -14,8 +14,8 @@ const emit = defineEmits<{ yes: []; no: [] }>()
         <DialogTitle as="h2">{{ title }}</DialogTitle>
         <p class="why mt-2">{{ why }}</p>
         <div class="mt-5 flex gap-3">
-          <button class="act act-filled flex-1" @click="emit('no')">No</button>
-          <button class="act act-plain flex-1 !text-vet" @click="emit('yes')">{{ yes }}</button>
+          <ActButton kind="filled" class="flex-1" @click="emit('no')">No</ActButton>
+          <ActButton class="flex-1 !text-vet" @click="emit('yes')">{{ yes }}</ActButton>
         </div>
       </DialogPanel>
     </div>

@@ -1,11 +1,11 @@
 <script setup lang="ts">
 /** Nothing is here, or not yet: what that means, and in the slot what to press. */
-const { level = 1 } = defineProps<{ title: string; level?: 1 | 2 }>()
+defineProps<{ title: string }>()
 </script>
 
 <template>
   <div>
-    <component :is="`h${level}`">{{ title }}</component>
+    <h1>{{ title }}</h1>
     <div class="why mt-2"><slot name="why" /></div>
     <slot />
   </div>

@@ -1,19 +1,19 @@
 <script setup lang="ts">
 /**
- * One thing to be written: what it is above, its unit beside, what helps or what is wrong beneath.
- * Everything else a field may be given goes to the field itself.
+ * One thing to be written: what it is above, its unit beside, what helps or what is wrong beneath. In a row of
+ * many it stands beside what it is. Everything else a field may be given goes to the field itself.
  */
 defineOptions({ inheritAttrs: false })
-const { rows } = defineProps<{
+defineProps<{
   label: string
   hint?: string
   /** What is wrong with it, in words; the field is told so to whoever hears the page. */
   error?: string
   unit?: string
-  /** More lines than one. */
-  rows?: number
   /** The one thing asked here. */
   large?: boolean
+  /** A line of a list: the field is short, at its end. */
+  row?: boolean
 }>()
 const value = defineModel<string>()
 const attrs = useAttrs()
@@ -25,24 +25,24 @@ const ofField = computed(() =>
 
 <template>
   <div :class="attrs.class">
-    <label class="block">
-      <span class="small">{{ label }}</span>
+    <label :class="row ? 'flex items-center gap-3' : 'block'">
+      <span :class="row ? 'flex-1' : 'small'">{{ label }}</span>
       <span class="flex items-baseline gap-2">
-        <component
-          :is="rows ? 'textarea' : 'input'"
+        <input
           v-bind="ofField"
-          :rows="rows"
-          :value="value"
-          class="field"
-          :class="large && '!text-head'"
+          v-model="value"
+          :class="
+            row
+              ? 'h-12 w-20 border-b border-edge bg-transparent text-right'
+              : ['field', large && '!text-head']
+          "
           :aria-invalid="error ? true : undefined"
           :aria-describedby="error || hint ? id : undefined"
-          @input="value = ($event.target as HTMLInputElement).value"
         />
         <span v-if="unit">{{ unit }}</span>
       </span>
     </label>
-    <p v-if="error" :id="id" class="refusal text-side" role="alert">{{ error }}</p>
+    <NoticeLine v-if="error" :id="id" class="text-side">{{ error }}</NoticeLine>
     <p v-else-if="hint" :id="id" class="small">{{ hint }}</p>
   </div>
 </template>

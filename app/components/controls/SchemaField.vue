@@ -10,9 +10,6 @@ const { of } = defineProps<{
   /** The input's own name, where two forms of a page have a field of one name. */
   inputName?: string
   label: string
-  hint?: string
-  unit?: string
-  rows?: number
 }>()
 /** A schema's issue, or words. */
 const inWords = (wrong?: string | { message: string }) => (typeof wrong === 'object' ? wrong.message : wrong)
@@ -24,9 +21,6 @@ const Field = computed(() => of.form.Field as Component)
     <FormField
       v-bind="$attrs"
       :label="label"
-      :hint="hint"
-      :unit="unit"
-      :rows="rows"
       :name="inputName ?? name"
       :model-value="state.value"
       :error="of.told.value[name] || inWords(state.meta.errors[0])"

@@ -13,7 +13,8 @@ defineProps<{ of: FormOfFields; nameLabel: string }>()
   <SchemaField
     :of="of"
     name="password"
-    :label="`Password, ${LEAST_PASSWORD} characters or more`"
+    label="Password"
+    :hint="`${LEAST_PASSWORD} characters or more`"
     type="password"
     autocomplete="new-password"
     maxlength="200"

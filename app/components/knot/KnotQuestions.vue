@@ -187,11 +187,7 @@ const countable = computed(() => answers.value.kind === 'knot' || answers.value.
       <p v-if="decision.answer === 'tease'" class="mt-2 flex gap-2 font-semibold text-vet">
         <VetMark class="shrink-0" />Red, wet or sore: stop and ring the vet.
       </p>
-      <NumberStepper
-        v-if="countable && decision.answer === 'tease'"
-        v-model="counted"
-        label="How many here"
-      />
+      <KnotCount v-if="countable && decision.answer === 'tease'" v-model="counted" label="How many here" />
       <template
         v-if="
           worth && (decision.answer === 'tease' || decision.answer === 'groomer') && answers.kind !== 'felt'

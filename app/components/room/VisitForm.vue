@@ -214,21 +214,20 @@ async function enter() {
           </button>
         </div>
         <template v-if="mark">
-          <NumberStepper
+          <KnotCount
             v-if="COUNTED.includes(mark.finding)"
             v-model="mark.count"
             :label="`How many ${mark.finding}s`"
           />
-          <label class="mt-2 flex items-center gap-3 border-b border-rule">
-            <span class="flex-1">Left at another length</span>
-            <input
-              v-model="mark.mm"
-              name="place-mm"
-              inputmode="decimal"
-              class="h-11 w-20 border-b border-edge bg-transparent text-right"
-            />
-            mm
-          </label>
+          <FormField
+            v-model="mark.mm"
+            class="mt-2 border-b border-rule"
+            row
+            label="Left at another length"
+            unit="mm"
+            name="place-mm"
+            inputmode="decimal"
+          />
           <FormField
             v-model="mark.says"
             class="mt-2"
@@ -275,16 +274,15 @@ async function enter() {
         <span class="flex-1">Day</span>
         <input v-model="day" type="date" name="day" :max="today" class="h-12 bg-transparent" />
       </label>
-      <label class="flex items-center gap-3 border-b border-rule">
-        <span class="flex-1 font-semibold">All of it left at</span>
-        <input
-          v-model="all"
-          name="all"
-          inputmode="decimal"
-          class="h-12 w-20 border-b border-edge bg-transparent text-right"
-        />
-        mm
-      </label>
+      <FormField
+        v-model="all"
+        class="border-b border-rule font-semibold"
+        row
+        label="All of it left at"
+        unit="mm"
+        name="all"
+        inputmode="decimal"
+      />
       <label class="flex items-center gap-3 border-b border-rule">
         <span class="flex-1">or by the blade</span>
         <select v-model="blade" name="blade" class="h-12 bg-transparent text-right">
@@ -294,17 +292,18 @@ async function enter() {
       </label>
       <details class="border-b border-rule">
         <ActButton kind="quiet" tag="summary" class="cursor-pointer">Not the same everywhere</ActButton>
-        <label v-for="p in PART_IDS" :key="p" class="flex items-center gap-3 border-t border-rule">
-          <span class="flex-1">{{ capital(PART_WORDS[p]) }}</span>
-          <input
-            v-model="parts[p]"
-            :name="`part-${p}`"
-            inputmode="decimal"
-            :placeholder="all"
-            class="h-11 w-20 border-b border-edge bg-transparent text-right"
-          />
-          mm
-        </label>
+        <FormField
+          v-for="p in PART_IDS"
+          :key="p"
+          v-model="parts[p]"
+          class="border-t border-rule"
+          row
+          :label="capital(PART_WORDS[p])"
+          unit="mm"
+          :name="`part-${p}`"
+          inputmode="decimal"
+          :placeholder="all"
+        />
       </details>
       <fieldset class="mt-3">
         <legend class="small">Done</legend>

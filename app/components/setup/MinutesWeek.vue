@@ -8,11 +8,6 @@ const minutes = defineModel<number[]>({ required: true })
 const day = ref(5)
 const STEP = 5
 const most = computed(() => Math.max(20, ...minutes.value))
-function change(by: number) {
-  minutes.value = minutes.value.map((m, i) =>
-    i === day.value ? Math.max(0, Math.min(MOST_MINUTES, m + by)) : m,
-  )
-}
 </script>
 
 <template>
@@ -55,27 +50,16 @@ function change(by: number) {
         >
       </RadioGroupOption>
     </RadioGroup>
-    <div class="mt-4 flex items-center border-y border-rule">
-      <p class="flex-1">
-        <b class="font-semibold">{{ WEEKDAYS_SHORT[day] }}</b>,
-        {{ minutes[day] ? `${minutes[day]} minutes` : 'none' }}
-      </p>
-      <button
-        type="button"
-        class="size-14 border-l border-rule text-count"
-        aria-label="Five minutes less"
-        @click="change(-STEP)"
-      >
-        −
-      </button>
-      <button
-        type="button"
-        class="size-14 border-l border-rule text-count"
-        aria-label="Five minutes more"
-        @click="change(STEP)"
-      >
-        +
-      </button>
-    </div>
+    <NumberStepper
+      :model-value="minutes[day] ?? 0"
+      class="mt-4 border-y"
+      :label="WEEKDAYS_SHORT[day]!"
+      fewer="Five minutes less"
+      more="Five minutes more"
+      unit="min"
+      :most="MOST_MINUTES"
+      :step="STEP"
+      @update:model-value="(m) => (minutes = minutes.map((was, i) => (i === day ? m : was)))"
+    />
   </div>
 </template>

@@ -10,7 +10,7 @@ const emit = defineEmits<{ glides: [count: number]; catches: []; dirty: [] }>()
   <div ref="root">
     <h2 class="mt-2">Back to the brush, then the comb again</h2>
     <p class="why mt-1">Ends first, in light pats. It is clear when the comb glides.</p>
-    <NumberStepper v-model="count" label="Snags here" />
+    <KnotCount v-model="count" label="Snags here" />
     <ActButton
       data-choice
       kind="filled"

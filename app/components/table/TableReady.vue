@@ -41,10 +41,6 @@ const WHAT = [
   { value: 'hot' as const, words: 'Hot places' },
 ]
 const MINUTES = [5, 8, 12, 15, 20, 30, 45, 60, 90]
-const step = (by: number) => {
-  const at = MINUTES.findIndex((m) => m >= own.value)
-  own.value = MINUTES[Math.max(0, Math.min(MINUTES.length - 1, (at < 0 ? MINUTES.length - 1 : at) + by))]!
-}
 
 const { ways, change } = useWays()
 const habits = computed(() => habitsOf(file.value.profile))
@@ -96,15 +92,16 @@ async function speak(on: boolean) {
     <div class="desk:grid desk:grid-cols-2 desk:gap-12">
       <section aria-label="What to comb">
         <ChoiceRow v-model="what" label="What to comb" :choices="WHAT" class="mt-3" />
-        <div v-if="what === 'minutes'" class="flex items-center justify-between border-b border-rule">
-          <span>I have</span>
-          <span class="flex items-center">
-            <button class="size-14 text-count" aria-label="Fewer minutes" @click="step(-1)">−</button>
-            <b class="figure w-12 text-center text-head" aria-live="polite">{{ own }}</b>
-            <button class="size-14 text-count" aria-label="More minutes" @click="step(1)">+</button>
-            min
-          </span>
-        </div>
+        <NumberStepper
+          v-if="what === 'minutes'"
+          v-model="own"
+          class="border-b"
+          label="I have"
+          fewer="Fewer minutes"
+          more="More minutes"
+          unit="min"
+          :along="MINUTES"
+        />
         <ol v-if="items.length" class="mt-3 border-t border-ink">
           <li v-for="(item, i) in rows" :key="item.place" class="flex gap-3 border-b border-rule py-2">
             <span class="figure w-6 text-story text-due">{{ i + 1 }}</span>

@@ -39,7 +39,7 @@ const among = computed(() => {
   if (name.value.trim() || when.value === 'all') return dogs.value
   return when.value === 'week' ? week.value : dogs.value.filter((d) => d.visit && d.visit >= end.value)
 })
-const { shown, all, more, showMore, order, orderBy } = useRoomTable(among, name)
+const { shown, all, more, showMore, order } = useRoomTable(among, when, name)
 
 const headline = computed(() => {
   if (!dogs.value.length) return 'No dog yet'
@@ -144,11 +144,10 @@ useHead({ title: computed(() => (room.value ? `${room.value.room} · Grumbo` : '
       />
       <p class="small -mr-4 mb-3" aria-hidden="true">in the order of</p>
       <ChoiceRow
-        :model-value="order"
+        v-model="order"
         tight
         label="In the order of"
         :choices="ROOM_ORDERS.map((o) => ({ value: o.id, words: o.words }))"
-        @update:model-value="(id) => id && orderBy(id)"
       />
     </div>
     <div

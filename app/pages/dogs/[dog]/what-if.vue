@@ -189,7 +189,7 @@ const askGroomer = computed(() => {
     </section>
     <div class="min-w-0">
       <h1 aria-live="polite" data-headline>{{ headline }}</h1>
-      <p class="why mt-2 min-h-11">{{ why }}</p>
+      <p class="why mt-2 min-h-[44px]">{{ why }}</p>
       <div class="flex min-h-11 items-center gap-4 border-b border-ink text-side text-ink-2">
         <template v-if="progress !== null">
           <span role="status" data-progress>{{
