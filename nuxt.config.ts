@@ -1,7 +1,7 @@
 import { mkdirSync, writeFileSync } from 'node:fs'
 import { fileURLToPath } from 'node:url'
 import tailwindcss from '@tailwindcss/vite'
-import { writeForecastWorker } from './scripts/forecast-worker'
+import { writeServerThreads } from './scripts/server-threads'
 import { writeServiceWorker } from './scripts/offline'
 
 const here = (path: string) => fileURLToPath(new URL(path, import.meta.url))
@@ -51,7 +51,7 @@ export default defineNuxtConfig({
     'nitro:build:public-assets': (nitro) => writeServiceWorker(nitro.options.output.publicDir),
     'nitro:init'(nitro) {
       nitro.hooks.hook('compiled', async () => {
-        if (!nitro.options.dev) await writeForecastWorker(nitro.options.output.serverDir)
+        if (!nitro.options.dev) await writeServerThreads(nitro.options.output.serverDir)
       })
     },
   },

@@ -35,9 +35,19 @@ function inked(part: Part, states: Record<string, number>): string {
 }
 
 /**
- * A drawing with its hair as one picture that needs no program: for a page that should stand at once.
+ * A drawing with its hair, its colours by class: for a page that draws it before its program is there.
  * @param states by patch name, how densely each is drawn
  */
+export const inkOf = (drawing: Drawing, states: Record<string, number>): string =>
+  drawing.layers
+    .map((layer) =>
+      'part' in layer
+        ? inked(layer.part, states)
+        : layer.marks.map((m) => path(m.d, `class="${TONES[m.tone]}" fill-opacity="${m.opacity}"`)).join(''),
+    )
+    .join('')
+
+/** The same as one picture that needs no page. */
 export function pictureOf(
   drawing: Drawing,
   states: Record<string, number>,
@@ -48,10 +58,5 @@ export function pictureOf(
     ['ink', 'coat', 'far', 'tint', 'eye', 'gloss', 'iris', 'glint', 'pad']
       .map((name) => `.${name}{fill:${of[name]}}`)
       .join('') + ['paper', 'coat'].map((name) => `.s-${name}{stroke:${of[name]}}`).join('')
-  const layers = drawing.layers.map((layer) =>
-    'part' in layer
-      ? inked(layer.part, states)
-      : layer.marks.map((m) => path(m.d, `class="${TONES[m.tone]}" fill-opacity="${m.opacity}"`)).join(''),
-  )
-  return `<svg xmlns="http://www.w3.org/2000/svg" viewBox="${drawing.box.join(' ')}"><style>${colours(light)}@media(prefers-color-scheme:dark){${colours(dark)}}</style>${layers.join('')}</svg>`
+  return `<svg xmlns="http://www.w3.org/2000/svg" viewBox="${drawing.box.join(' ')}"><style>${colours(light)}@media(prefers-color-scheme:dark){${colours(dark)}}</style>${inkOf(drawing, states)}</svg>`
 }

@@ -3,11 +3,6 @@ import { BOXES } from '#drawing/boxes'
 import { leadShape } from '~/components/lead/lead'
 import { signInBody } from '#shared/api'
 
-declare global {
-  /** Set by a page that waits for a hand, see server/plugins/first-look.ts. */
-  var grumboWoken: (() => void) | undefined
-}
-
 /** What it is in a sentence, the map, and the way in. */
 const demo = useRuntimeConfig().public.demo
 const router = useRouter()
@@ -37,9 +32,8 @@ async function lookRound() {
 }
 /** Why the way in is not open: the demo's, the form's, or that somebody was signed out. */
 const why = computed(() => problem.value || signIn.problem.value || store.why)
+useWoken()
 onMounted(async () => {
-  // The page stood without its program: what was pressed meanwhile is done.
-  globalThis.grumboWoken?.()
   if (await store.load()) await home()
 })
 

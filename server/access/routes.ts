@@ -66,6 +66,7 @@ export const ROUTES = {
   'GET /api/feed/[token]': { access: 'anyone', ration: { points: 120, seconds: 300 } },
 
   'GET /api/shared': { access: 'link', ration: { points: 120, seconds: 300 } },
+  'GET /api/shared/picture': { access: 'link', wider: true, ration: { points: 120, seconds: 300 } },
   'POST /api/shared/read': { access: 'link', ration: { points: 120, seconds: 300 } },
   'POST /api/shared/notes': { access: 'link', ration: { points: 30, seconds: 300 } },
   'GET /api/shared/photographs/[photograph]': {

@@ -1,4 +1,4 @@
-import { getRequestURL } from 'h3'
+import { getRequestURL, getResponseStatus } from 'h3'
 import { mayBeSignedIn } from '../access/visitor'
 
 /**
@@ -8,7 +8,7 @@ import { mayBeSignedIn } from '../access/visitor'
  * their dog.
  */
 const WAKE = `(() => {
-  const touches = ['pointerdown', 'keydown', 'focusin', 'wheel', 'touchstart']
+  const touches = ['pointerdown', 'pointermove', 'keydown', 'focusin', 'wheel', 'touchstart']
   const written = new Map()
   let pressed = null, asked = false
   const wake = () => {
@@ -23,7 +23,7 @@ const WAKE = `(() => {
     }
   }
   const hold = (event) => {
-    const at = event.type === 'submit' ? event.target : event.target.closest('button')
+    const at = event.type === 'submit' ? event.target : event.target.closest('button, [role=radio]')
     if (!at) return
     event.preventDefault()
     event.stopImmediatePropagation()
@@ -35,6 +35,8 @@ const WAKE = `(() => {
   addEventListener('click', hold, true)
   addEventListener('submit', hold, true)
   addEventListener('input', note, true)
+  // Photographs come with the program, and are what somebody came for.
+  if (document.querySelector('[data-wants-program]')) addEventListener('load', wake)
   window.grumboWoken = () => {
     for (const touch of touches) removeEventListener(touch, wake, true)
     removeEventListener('click', hold, true)
@@ -51,18 +53,28 @@ const WAKE = `(() => {
   }
 })()`
 
+/** It was fetched by whoever previews links, too: read is what somebody has before their eyes. */
+const READ = `if (document.visibilityState === 'visible')
+  fetch('/api/shared/read', {
+    method: 'POST',
+    headers: { 'content-type': 'application/json', authorization: 'Bearer ' + location.pathname.slice(3) },
+    body: '{}',
+  }).catch(() => {})`
+
 /** Pages that stand without their program. */
-const STANDS = ['/']
+const STANDS = /^\/(?:l\/[\w-]{20,60})?$/
 const PROGRAM = /<script(?=[^>]*\bsrc="\/_nuxt\/)([^>]*?) type="module"/g
 const FETCHED_BEFORE = /<link(?=[^>]*\brel="(?:modulepreload|prefetch)")(?=[^>]*\.js")[^>]*>/g
 
 export default defineNitroPlugin((nitro) => {
   nitro.hooks.hook('render:html', (html, { event }) => {
-    if (!STANDS.includes(getRequestURL(event).pathname) || mayBeSignedIn(event)) return
+    const { pathname } = getRequestURL(event)
+    if (!STANDS.test(pathname) || mayBeSignedIn(event)) return
     const later = (part: string) =>
       part.replace(PROGRAM, '<script$1 type="text/plain" data-program').replace(FETCHED_BEFORE, '')
     html.head = html.head.map(later)
     html.bodyAppend = html.bodyAppend.map(later)
     html.bodyAppend.unshift(`<script>${WAKE}</script>`)
+    if (pathname !== '/' && getResponseStatus(event) === 200) html.bodyAppend.push(`<script>${READ}</script>`)
   })
 })

@@ -1,7 +1,7 @@
 import { databaseCode } from '../db/client'
 import { upToDate } from '../db/up-to-date'
 import { deleteDue } from '../services/deletion'
-import { stopForecasts } from '../services/forecasts'
+import { stopThreads } from '../services/threads'
 import { forgetOldLetters } from '../services/letters'
 import { sendMail } from '../services/mail'
 import { remind } from '../services/reminders'
@@ -20,7 +20,7 @@ export default defineNitroPlugin((nitro) => {
   ]
   nitro.hooks.hook('close', async () => {
     stops.forEach((stop) => stop())
-    await stopForecasts()
+    await stopThreads()
   })
 })
 

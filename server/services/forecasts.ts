@@ -1,32 +1,18 @@
-import { existsSync } from 'node:fs'
-import { availableParallelism } from 'node:os'
-import { fileURLToPath } from 'node:url'
 import { and, eq, isNull, lt, or } from 'drizzle-orm'
-import { Piscina } from 'piscina'
 import type { Arrival } from '../../core/care/note/arrival'
 import { currentInstant } from '../clock'
 import { db } from '../db/client'
 import { arrivals, dogs } from '../db/schema'
 import workOutHere from '../workers/forecast'
 import type { ForecastAsked } from '../workers/forecast'
+import { inThread } from './threads'
 
 /**
  * How a dog should arrive, as links and rooms show it. It is worked out away from the loop that answers, a
  * few at a time, and kept by the version of the record it is of, where every process finds it.
  */
 
-/** Threads at once; the loop that answers has a processor left where there is more than one (judgement). */
-const THREADS = Math.max(1, Math.min(2, availableParallelism() - 1))
-/** Beside the built server; where there is none, as in a test of a service by itself, it is worked out here. */
-const workerFile = () => fileURLToPath(new URL('./forecast.mjs', import.meta.url))
-let pool: Piscina | undefined
-const workOut = (asked: ForecastAsked): Promise<Arrival> => {
-  const filename = workerFile()
-  if (!existsSync(filename)) return workOutHere(asked)
-  pool ??= new Piscina({ filename, minThreads: 1, maxThreads: THREADS })
-  return pool.run(asked) as Promise<Arrival>
-}
-export const stopForecasts = () => pool?.destroy()
+const workOut = inThread<ForecastAsked, Arrival>('forecast', workOutHere)
 
 const ofDog = (householdId: string, dogId: string) =>
   and(eq(arrivals.householdId, householdId), eq(arrivals.dogId, dogId))

@@ -4,6 +4,7 @@ import { FINDING_IDS } from '#core/record/findings'
 import type { Finding } from '#core/record/findings'
 import { dayAndMonth } from '#core/record/say-day'
 import { timeline } from '#core/record/timeline'
+import { buildOf } from '#drawing/build-of'
 import { plural } from '~/words/numbers'
 
 /** What a file of this dog holds, as one sheet of paper: counted from the record itself. */

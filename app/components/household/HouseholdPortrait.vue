@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { COATS } from '#core/coat/coat-types'
+import { buildOf } from '#drawing/build-of'
 import type { Household, Me } from '#shared/answers'
 import { ROLE_SAYS } from '~/words/roles'
 

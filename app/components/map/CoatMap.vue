@@ -3,6 +3,7 @@ import { RadioGroup, RadioGroupLabel, RadioGroupOption } from '@headlessui/vue'
 import { regionOf } from '#core/coat/regions'
 import type { RegionId, Side } from '#core/coat/regions'
 import type { BuildId } from '#drawing/builds'
+import { BOXES } from '#drawing/boxes'
 import type { SheetId } from '#drawing/boxes'
 import type { Pt } from '#drawing/geometry'
 import { regionOfPatch } from '#drawing/patch-region'
@@ -76,6 +77,7 @@ function spotsOf(drawing: Drawing, box: readonly number[]): Spot[] {
   }))
 }
 
+const drawn = ref(false)
 const drawAgain = shallowRef<(() => void) | null>(null)
 const stop = ref<RegionId | null>(null)
 const paths = ref<Record<string, SVGPathElement>>({})
@@ -131,68 +133,78 @@ watch(picked, (id) => {
 
 <template>
   <div class="relative">
-    <DogDrawing
-      v-slot="{ drawing, box }"
-      :sheet="sheet"
-      :states="states"
-      :mirrored="view === 'right'"
-      :pale="pale"
-      :class="flat ? 'max-h-[540px]' : compact ? 'max-h-[300px]' : 'max-h-[540px]'"
-      @failed="(how) => (drawAgain = how)"
-    >
-      <template v-for="(spots, only) in [spotsOf(drawing, box)]" :key="only">
-        <g role="group" :aria-label="`Coat map, ${VIEWS.find((v) => v.id === view)!.label}`">
-          <path
-            v-for="(spot, i) in spots"
-            :key="spot.id"
-            :ref="(el) => (paths[spot.id] = el as SVGPathElement)"
-            role="button"
-            :data-region="spot.id"
-            :aria-label="`${regionOf(spot.id).label}, ${say(spot.id)}`"
-            :aria-pressed="picked === spot.id"
-            :tabindex="(stop && spots.some((s) => s.id === stop) ? stop === spot.id : i === 0) ? 0 : -1"
-            :d="spot.d"
-            fill="transparent"
-            class="spot"
-            :class="{ picked: picked === spot.id }"
-            @click="picked = spot.id"
-            @focus="stop = spot.id"
-            @keydown="walk($event, spots, spot)"
-          />
-        </g>
-        <g v-for="p in plateList(spots, box)" :key="p.number" class="pointer-events-none" aria-hidden="true">
-          <path
-            :d="`M${p.from[0]} ${p.from[1]}L${p.to[0] - (p.leftward ? -10 : 10)} ${p.to[1]}H${p.to[0]}`"
-            fill="none"
-            stroke="var(--ink)"
-            stroke-width="1"
-          />
-          <circle
-            :cx="p.from[0]"
-            :cy="p.from[1]"
-            r="4.5"
-            fill="var(--due)"
-            stroke="var(--coat)"
-            stroke-width="1.5"
-          />
-          <text
-            :x="p.to[0] + (p.leftward ? -7 : 7)"
-            :y="p.to[1] + 8"
-            :text-anchor="p.leftward ? 'end' : 'start'"
-            class="plate"
-            :class="{ compact }"
+    <div class="relative">
+      <!-- Drawn by the server, until ours is there. -->
+      <slot v-if="!drawn" name="standing" :box="BOXES[sheet].join(' ')" />
+      <DogDrawing
+        v-slot="{ drawing, box }"
+        :sheet="sheet"
+        :states="states"
+        :mirrored="view === 'right'"
+        :pale="pale"
+        :class="flat ? 'max-h-[540px]' : compact ? 'max-h-[300px]' : 'max-h-[540px]'"
+        @failed="(how) => (drawAgain = how)"
+        @drawn="drawn = true"
+      >
+        <template v-for="(spots, only) in [spotsOf(drawing, box)]" :key="only">
+          <g role="group" :aria-label="`Coat map, ${VIEWS.find((v) => v.id === view)!.label}`">
+            <path
+              v-for="(spot, i) in spots"
+              :key="spot.id"
+              :ref="(el) => (paths[spot.id] = el as SVGPathElement)"
+              role="button"
+              :data-region="spot.id"
+              :aria-label="`${regionOf(spot.id).label}, ${say(spot.id)}`"
+              :aria-pressed="picked === spot.id"
+              :tabindex="(stop && spots.some((s) => s.id === stop) ? stop === spot.id : i === 0) ? 0 : -1"
+              :d="spot.d"
+              fill="transparent"
+              class="spot"
+              :class="{ picked: picked === spot.id }"
+              @click="picked = spot.id"
+              @focus="stop = spot.id"
+              @keydown="walk($event, spots, spot)"
+            />
+          </g>
+          <g
+            v-for="p in plateList(spots, box)"
+            :key="p.number"
+            class="pointer-events-none"
+            aria-hidden="true"
           >
-            <template v-if="compact">{{ p.number }}</template>
-            <template v-else-if="p.leftward"
-              ><tspan class="name">{{ p.label }}</tspan> <tspan dx="5">{{ p.number }}</tspan></template
+            <path
+              :d="`M${p.from[0]} ${p.from[1]}L${p.to[0] - (p.leftward ? -10 : 10)} ${p.to[1]}H${p.to[0]}`"
+              fill="none"
+              stroke="var(--ink)"
+              stroke-width="1"
+            />
+            <circle
+              :cx="p.from[0]"
+              :cy="p.from[1]"
+              r="4.5"
+              fill="var(--due)"
+              stroke="var(--coat)"
+              stroke-width="1.5"
+            />
+            <text
+              :x="p.to[0] + (p.leftward ? -7 : 7)"
+              :y="p.to[1] + 8"
+              :text-anchor="p.leftward ? 'end' : 'start'"
+              class="plate"
+              :class="{ compact }"
             >
-            <template v-else
-              ><tspan>{{ p.number }}</tspan> <tspan dx="5" class="name">{{ p.label }}</tspan></template
-            >
-          </text>
-        </g>
-      </template>
-    </DogDrawing>
+              <template v-if="compact">{{ p.number }}</template>
+              <template v-else-if="p.leftward"
+                ><tspan class="name">{{ p.label }}</tspan> <tspan dx="5">{{ p.number }}</tspan></template
+              >
+              <template v-else
+                ><tspan>{{ p.number }}</tspan> <tspan dx="5" class="name">{{ p.label }}</tspan></template
+              >
+            </text>
+          </g>
+        </template>
+      </DogDrawing>
+    </div>
     <NoticeLine v-if="drawAgain" class="flex min-h-11 flex-wrap items-center gap-x-4">
       The map could not be drawn. <ActButton kind="quiet" @click="drawAgain()">Try again</ActButton>
     </NoticeLine>

@@ -29,7 +29,8 @@ const { drawing, parts, failed, again } = useDrawing(
   () => props.detail ?? 1,
 )
 /** Told where there is room for words; the places can be pressed without the hair. */
-const emit = defineEmits<{ failed: [again: (() => void) | null] }>()
+const emit = defineEmits<{ failed: [again: (() => void) | null]; drawn: [] }>()
+watch(parts, (are) => are && emit('drawn'))
 watch(failed, (is) => emit('failed', is ? again : null))
 const box = computed(() => drawing.value?.box ?? BOXES[props.sheet])
 const view = computed(() => (props.window ?? box.value).join(' '))

@@ -3,6 +3,7 @@ import type { CoatId } from '#core/coat/coat-types'
 import { regionOf } from '#core/coat/regions'
 import type { RegionId } from '#core/coat/regions'
 import { dayAndMonth } from '#core/record/say-day'
+import { buildOf } from '#drawing/build-of'
 import type { Note } from '#shared/answers'
 
 /** What went along with a note: the map as it stood, both sides, and photographs. */

@@ -4,6 +4,7 @@ import { placeRow, regionOf } from '#core/coat/regions'
 import type { RegionId } from '#core/coat/regions'
 import { namePlaces } from '#core/care/note/note'
 import { dayAndMonth, sayDay, weekdayName } from '#core/record/say-day'
+import { buildOf } from '#drawing/build-of'
 import { MOST_NOTE } from '#shared/limits'
 import type { SharedDog } from '#shared/answers'
 import type { SharedView } from '~/words/shared-view'
@@ -17,6 +18,8 @@ const props = defineProps<{
   shared: SharedDog
   /** What its record comes to, worked out beforehand. */
   view: SharedView
+  /** The dog's left side drawn beforehand, for a page that stands before its program comes. */
+  standing?: string
   /** Where photographs are, and what to ask for them with. */
   photographs: string
   headers?: Record<string, string>
@@ -90,7 +93,20 @@ const chance = (id: RegionId) => arrival.value?.chance[id] ?? 0
         :pale="!arrival.known"
         :say="(id: RegionId) => sayChance(chance(id))"
         :plates="view.plates"
-      />
+      >
+        <template v-if="standing !== undefined" #standing="{ box }">
+          <!-- eslint-disable vue/no-v-html -- our own drawing, made of numbers -->
+          <svg
+            :viewBox="box"
+            class="drawn absolute inset-0 size-full overflow-visible"
+            :class="{ 'opacity-50': !arrival.known }"
+            aria-hidden="true"
+            data-allow-mismatch="children"
+            v-html="standing"
+          />
+          <!-- eslint-enable vue/no-v-html -->
+        </template>
+      </CoatMap>
       <p v-if="picked" class="small" role="status">
         {{ regionOf(picked).label }}: {{ sayChance(chance(picked)) }} of a mat
         {{ arrival?.visit ? 'on the day' : 'today' }}.
@@ -150,7 +166,7 @@ const chance = (id: RegionId) => arrival.value?.chance[id] ?? 0
       </template>
       <template v-if="wide && view.photos.length">
         <h2 class="mt-6 border-b border-ink pb-2">Photographs</h2>
-        <ul class="mt-2 flex flex-wrap gap-3">
+        <ul class="mt-2 flex flex-wrap gap-3" data-wants-program>
           <li v-for="p in view.photos" :key="p.id" class="w-28">
             <SharedPhoto
               :address="`${photographs}/${p.id}`"

@@ -4,6 +4,7 @@ import { placeRow, regionOf } from '#core/coat/regions'
 import type { RegionId } from '#core/coat/regions'
 import { shownMinutes } from '#core/plan/today'
 import { habitsOf } from '#core/record/habits'
+import { buildOf } from '#drawing/build-of'
 import { capital, inHalves, plural } from '~/words/numbers'
 import { sayReason } from '~/words/reasons'
 

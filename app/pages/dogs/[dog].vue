@@ -3,6 +3,7 @@ import { useEventListener, useTimeoutFn } from '@vueuse/core'
 import { COATS } from '#core/coat/coat-types'
 import { coatOn } from '#core/record/fold'
 import { shadeOf, chanceOfMat } from '#core/record/odds'
+import { buildOf } from '#drawing/build-of'
 import { TROUBLE } from '~/words/trouble'
 
 definePageMeta({ middleware: 'signed-in' })

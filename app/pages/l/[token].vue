@@ -29,12 +29,19 @@ async function load() {
     return (error as { statusCode?: number }).statusCode ?? 503
   }
 }
+/** The dog as the server draws it into the page; its program draws it anew, so it is not sent twice. */
+const standing = ref('')
 if (import.meta.server || !useNuxtApp().isHydrating) {
   const status = await load()
-  if (import.meta.server) setResponseStatus(useRequestEvent()!, status)
+  if (import.meta.server) {
+    setResponseStatus(useRequestEvent()!, status)
+    if (shared.value?.arrival)
+      standing.value = (await fetchHere<{ picture: string }>('/api/shared/picture', { headers })).picture
+  }
 }
 
 const { sayDate } = useInstants()
+useWoken()
 
 /** It was fetched by whoever previews links, too: read is what somebody has before their eyes. */
 onMounted(() => {
@@ -88,6 +95,7 @@ useHead({
     <SharedDogView
       :shared="shared"
       :view="view"
+      :standing="standing"
       photographs="/api/shared/photographs"
       :headers="headers"
       :answer="answer"

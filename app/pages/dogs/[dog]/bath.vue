@@ -9,6 +9,7 @@ import { planToday } from '#core/plan/today'
 import { addDays, daysBetween } from '#core/record/day'
 import { dayAndMonth, sayDay, nameDay } from '#core/record/say-day'
 import { driesSlowly } from '#core/season/weather'
+import { buildOf } from '#drawing/build-of'
 import { clockTime, namesOf, sayWash } from '~/words/bath'
 import { capital, inOdds, listed, plural } from '~/words/numbers'
 

@@ -5,6 +5,7 @@ import { PLACE_IDS, placeRow } from '#core/coat/regions'
 import { COMFORT_IDS } from '#core/record/findings'
 import type { Comfort } from '#core/record/findings'
 import { habitsOf } from '#core/record/habits'
+import { buildOf } from '#drawing/build-of'
 import { sayHandled } from '~/words/diary'
 import { HANDLING_SCHOOLS } from '~/words/habits'
 

@@ -6,6 +6,7 @@ import { SIGN_IDS, SIGNS, SPOTS } from '#core/record/signs'
 import type { SignId } from '#core/record/signs'
 import type { PlaceId } from '#core/coat/regions'
 import { sayDay } from '#core/record/say-day'
+import { buildOf } from '#drawing/build-of'
 import { capital, plural } from '~/words/numbers'
 
 /** A walk over the dog, a minute long. What is seen is said to a vet; nothing here says what it might be. */

@@ -1,5 +1,5 @@
-import type { CoatId } from '#core/coat/coat-types'
-import type { BuildId } from '#drawing/builds'
+import type { CoatId } from '../core/coat/coat-types'
+import type { BuildId } from './builds'
 
 /** The build a coat is drawn on until the owner can say more of the dog's shape. */
 const BUILD_OF: Record<CoatId, BuildId> = {

@@ -1,0 +1,17 @@
+import { readdirSync } from 'node:fs'
+import { join } from 'node:path'
+import { build } from 'esbuild'
+
+/** Writes the threads of the server beside what was built to run. @param serverDir where that is */
+export const writeServerThreads = (serverDir: string) =>
+  build({
+    entryPoints: readdirSync('server/workers').map((file) => join('server/workers', file)),
+    outdir: serverDir,
+    outExtension: { '.js': '.mjs' },
+    bundle: true,
+    platform: 'node',
+    format: 'esm',
+    target: 'node20',
+    // Beside it, as the server has it.
+    external: ['pg'],
+  })
