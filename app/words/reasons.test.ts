@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import type { Reason } from '../../core/plan/today'
+import type { Reason } from '../../core/plan/reason'
 import { planToday } from '../../core/plan/today'
 import { dog } from '../../tests/support/dogs'
 import { sayChance, sayReason, sayWhy } from './reasons'

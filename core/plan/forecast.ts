@@ -6,7 +6,7 @@ import type { Planned } from '../record/entries'
 import type { Coat } from '../record/coat'
 import { chanceOfAnyMat, expectedKnots, howMany, likelyChance } from '../record/odds'
 import type { HowMany } from '../record/odds'
-import { offTheTable } from './today'
+import { offTheTable } from './off-the-table'
 
 /** What is to be expected of the days to a plan's end, its sessions kept and the comb going through. */
 export interface Forecast {

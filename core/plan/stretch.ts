@@ -14,7 +14,7 @@ import { problemOf } from './problem'
 import type { Terms, Unit } from './problem'
 import { basisOf, minutesFor, NO_CHOICES, sessionsFrom, stretchEnd } from './standing'
 import type { StretchPlan } from './standing'
-import { offTheTable } from './today'
+import { offTheTable } from './off-the-table'
 import { WORKING_ORDER } from './working-order'
 
 /** A plan that stands gives way only to one that is better by these, minutes and share (judgement). */

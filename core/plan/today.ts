@@ -1,33 +1,21 @@
-import { COATS } from '../coat/coat-types'
 import { SETUP_MINUTES, teaseMinutes } from '../coat/minutes'
 import { placeRow, regionOf } from '../coat/regions'
 import type { PlaceId, RegionId } from '../coat/regions'
-import { addDays, dayOf, daysBetween, weekday } from '../record/day'
+import { dayOf, daysBetween } from '../record/day'
 import type { Day } from '../record/day'
-import type { Finding } from '../record/findings'
 import { habitsOf } from '../record/habits'
 import { coatOn } from '../record/fold'
 import type { Coat } from '../record/coat'
 import type { RegionState } from '../record/coat-state'
 import type { DogRecord } from '../record/fold'
-import type { Profile } from '../record/profile'
 import type { Fact } from '../record/entries'
 import { chanceOfAnyMat, expectedKnots, expectedMats } from '../record/odds'
 import { timeline } from '../record/timeline'
+import { judgedAt, lookAhead } from './look-ahead'
+import { offTheTable } from './off-the-table'
+import { daysSince, reasonFor } from './reason'
+import type { Reason } from './reason'
 import { inWorkingOrder } from './working-order'
-
-/** What makes a place due, strongest first. Data, so that a screen can say it in words. */
-export type Reason =
-  | { why: 'left-in'; finding: Finding; day: Day }
-  | { why: 'refused'; day: Day; daysUncombed: number | null }
-  | { why: 'wet'; by: NonNullable<RegionState['wetBy']> }
-  | { why: 'found'; finding: Finding; day: Day }
-  | { why: 'harness'; hours: number }
-  | { why: 'collar' }
-  | { why: 'ceiling'; daysUncombed: number }
-  | { why: 'hot'; daysUncombed: number | null }
-  | { why: 'long'; mm: number }
-  | { why: 'days'; daysUncombed: number | null }
 
 export interface PlanItem {
   place: PlaceId
@@ -63,43 +51,8 @@ export interface TodayPlan {
 
 /** A mat costs the coat, not just its minutes: what one is worth, in minutes (judgement). */
 export const MINUTES_A_MAT_IS_WORTH = 150
-/** How far ahead the chances look where no day has time for a session, days (judgement). */
-const LOOK_AHEAD_DAYS = 7
 /** A smooth coat is rubbed down about this often, days (judgement). */
 const RUB_DOWN_DAYS = 14
-/** Days before a knot found in a place stops being the reason to go back there (judgement). */
-const FOUND_LATELY_DAYS = 14
-
-/** The day the chances on the map and in the plan look ahead to: the next session, or the visit if sooner. */
-export function lookAhead(profile: Profile, at: Day): Day {
-  const next = nextSession(profile, at) ?? addDays(at, LOOK_AHEAD_DAYS)
-  const visit = profile.nextVisit
-  return visit && visit > at && visit < next ? visit : next
-}
-
-/** The next day after `at` on which the owner has time for a session; null if no day has any. */
-export function nextSession(profile: Profile, at: Day): Day | null {
-  for (let n = 1; n <= 7; n++) {
-    const day = addDays(at, n)
-    if ((profile.minutes[weekday(day)] ?? 0) > SETUP_MINUTES) return day
-  }
-  return null
-}
-
-/**
- * The day a place's worth is judged at: what waiting until then would cost. That is the next session,
- * as the place can be combed then; at least two days on, as not everything fits into that one either.
- * Judgement, from playing the plan over eight weeks of four coats: the least minutes plus mats, at
- * what a mat is worth, came at two.
- */
-const JUDGED_AT_LEAST_DAYS = 2
-function judgedAt(profile: Profile, at: Day): Day {
-  const next = nextSession(profile, at)
-  return next
-    ? addDays(at, Math.max(JUDGED_AT_LEAST_DAYS, daysBetween(at, next)))
-    : addDays(at, LOOK_AHEAD_DAYS)
-}
-
 type ByPlace = ReadonlyMap<PlaceId, readonly RegionState[]>
 function byPlace(coat: Coat): ByPlace {
   const groups = new Map<PlaceId, RegionState[]>()
@@ -122,41 +75,6 @@ interface Candidate extends PlanItem {
   worth: number
   due: boolean
 }
-
-const daysSince = (from: Day | null, at: Day) => (from ? daysBetween(from, at) : null)
-
-function reasonFor(profile: Profile, states: readonly RegionState[], at: Day): Reason {
-  const oldest = states.reduce((a, b) => ((a.clearOn ?? '') <= (b.clearOn ?? '') ? a : b))
-  const daysUncombed = daysSince(oldest.clearOn, at)
-  for (const s of states) {
-    if (s.left.length && s.last && s.last.finding !== 'snag')
-      return { why: 'left-in', finding: s.last.finding, day: s.last.day }
-  }
-  for (const s of states) if (s.refusals && s.last) return { why: 'refused', day: s.last.day, daysUncombed }
-  for (const s of states) if (s.wetTo && s.wetTo >= at && s.wetBy) return { why: 'wet', by: s.wetBy }
-  for (const s of states) {
-    const recent = s.last && daysBetween(s.last.day, at) <= FOUND_LATELY_DAYS
-    if (s.last && recent && s.last.finding !== 'glides' && s.last.finding !== 'refused')
-      return { why: 'found', finding: s.last.finding, day: s.last.day }
-  }
-  const region = regionOf(oldest.id)
-  if (profile.harnessHours > 0 && region.covers.includes('harness'))
-    return { why: 'harness', hours: profile.harnessHours }
-  if (profile.collarAllDay && region.covers.includes('collar')) return { why: 'collar' }
-  if (daysUncombed !== null && daysUncombed > COATS[profile.coat].ceilingDays)
-    return { why: 'ceiling', daysUncombed }
-  if (region.class === 'hot') return { why: 'hot', daysUncombed }
-  if (oldest.mm >= 1.5 * 25) return { why: 'long', mm: oldest.mm }
-  return { why: 'days', daysUncombed }
-}
-
-/** A mat or a felted place that was left for the groomer is not the owner's to comb. */
-const groomersToFind = (s: RegionState) =>
-  s.last?.finding === 'felt' || (s.left.length > 0 && s.last?.finding === 'mat')
-/** Sore skin was seen there, and nothing since: no comb until it is well. */
-export const isSore = (s: RegionState) => s.last?.decided?.why === 'sore'
-/** Not for the owner to comb. */
-export const offTheTable = (s: RegionState) => groomersToFind(s) || isSore(s) || s.concern !== null
 
 function candidate(
   coat: Coat,
@@ -298,25 +216,6 @@ function rubDown(coat: Coat, past: Past): TodayPlan['rubDown'] {
   if (coat.profile.coat !== 'smooth') return null
   const days = daysSince(past.goneOverOn, dayOf(coat.today))
   return days !== null && days < RUB_DOWN_DAYS ? null : { minutes: wholeCoatMinutes(coat), days }
-}
-
-/**
- * The items' minutes in halves that add up to the nearest half of their sum, each at least a half:
- * what a list shows, so that its figures agree with its total.
- */
-export function shownMinutes(items: readonly Pick<PlanItem, 'minutes'>[]): number[] {
-  const shown = items.map((i) => Math.max(0.5, Math.floor(i.minutes * 2) / 2))
-  const total = items.reduce((sum, i) => sum + i.minutes, 0)
-  const byRemainder = items
-    .map((item, i) => ({ i, over: item.minutes - (shown[i] ?? 0) }))
-    .sort((a, b) => b.over - a.over)
-  let short = Math.round((total - shown.reduce((sum, m) => sum + m, 0)) * 2)
-  for (const { i } of byRemainder) {
-    if (short <= 0) break
-    shown[i] = (shown[i] ?? 0) + 0.5
-    short -= 1
-  }
-  return shown
 }
 
 /** Minutes to comb the whole coat once as it is now, without laying out. */

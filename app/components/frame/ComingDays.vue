@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { shownMinutes } from '#core/plan/today'
+import { shownMinutes } from '#core/plan/shown-minutes'
 import type { TodayPlan } from '#core/plan/today'
 import { dayAndMonth, shortDay, weekdayName } from '#core/record/say-day'
 import { capital, inHalves, plural } from '~/words/numbers'

@@ -2,7 +2,7 @@
 import { layOut, TOOLS } from '#core/coat/tools'
 import { placeRow, regionOf } from '#core/coat/regions'
 import type { RegionId } from '#core/coat/regions'
-import { shownMinutes } from '#core/plan/today'
+import { shownMinutes } from '#core/plan/shown-minutes'
 import { habitsOf } from '#core/record/habits'
 import { buildOf } from '#drawing/build-of'
 import { capital, inHalves, plural } from '~/words/numbers'

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { isSore } from '#core/plan/today'
+import { isSore } from '#core/plan/off-the-table'
 import { sayDay } from '#core/record/say-day'
 
 /** Sore skin that was seen leads: no comb there, and the vet before anything else. */

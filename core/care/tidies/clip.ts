@@ -1,6 +1,6 @@
 import type { PlaceId } from '../../coat/regions'
 import { WORKING_ORDER } from '../../plan/working-order'
-import { isSore } from '../../plan/today'
+import { isSore } from '../../plan/off-the-table'
 import type { Coat } from '../../record/coat'
 import { addDays, dayOf } from '../../record/day'
 import type { Setting } from '../../record/habits'

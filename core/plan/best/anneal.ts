@@ -1,20 +1,14 @@
 import type { Chosen, Instance } from './instance'
-import { OVER_AT_LEAST, overOf, REACH, REACHED, WeighedPlan } from './weighed-plan'
+import { HeatedPlan } from './heated-plan'
+import { OVER_AT_LEAST, overOf, REACH, REACHED } from './weighed-plan'
 
 // How often what is tried was set by trial, on stretches of 56 and 84 days with five sets of limits.
 
 /** How often, of 256, a combing met goes alone rather than changes places, and one missing comes alone. */
 const LOOSENED = 100
 const ADDED = 80
-/** Once in so many cells a whole session is opened, closed or moved; how often, of 256, it is closed. */
+/** Once in so many cells a whole session is opened, closed or moved. */
 const SESSION_EVERY = 64
-const CLOSED = 26
-/**
- * How chance weighs a change, in times the heat: of several, each is taken as often as the Boltzmann
- * distribution has it if the least of cost and luck is (Gumbel 1954).
- */
-const LUCK = Float64Array.from({ length: 4096 }, (_, i) => Math.log(-Math.log((i + 0.5) / 4096)))
-
 /**
  * Small changes to a plan, a great many of them: one combing added, left out or moved, two swapped,
  * and now and then a whole session. For each cell met the changes round it are weighed against one
@@ -23,38 +17,19 @@ const LUCK = Float64Array.from({ length: 4096 }, (_, i) => Math.log(-Math.log((i
  * for the while, at a price, as a full day is otherwise a wall that nothing passes (annealing;
  * Kirkpatrick and others 1983).
  */
-export class Anneal extends WeighedPlan {
+export class Anneal extends HeatedPlan {
   /** The best plan met that keeps within every day, and its cost; Infinity if none did. */
   readonly best: Chosen
   bestCost = Infinity
-  /** Price of a minute over, and how much worse a change is kept about one time in three. */
-  overPrice = 1
-  heat = 1
-
   private readonly live: Int32Array
-  private state: number
-  /** What a change of a whole session comes to so far: units, and days from and to. */
-  private tried = 0
-  private readonly triedUnit: Int32Array
-  private readonly triedFrom: Int32Array
-  private readonly triedTo: Int32Array
-  private readonly heldUsed: Float64Array
-  private readonly heldCount: Int32Array
-
   /**
    * @param live cells where a combing is worth trying; others are left as they are. Units the dog
    *   refuses are left to the search, which knows what a session between is.
    */
   constructor(instance: Instance, random: () => number, start: Chosen, live: readonly number[]) {
-    super(instance, start)
-    this.state = Math.floor(random() * 0x7fffffff) + 1
+    super(instance, random, start)
     this.best = start.slice()
     this.live = Int32Array.from(live.filter((c) => !instance.spaced[Math.floor(c / instance.days)]))
-    this.triedUnit = new Int32Array(instance.units)
-    this.triedFrom = new Int32Array(instance.units)
-    this.triedTo = new Int32Array(instance.units)
-    this.heldUsed = new Float64Array(instance.days)
-    this.heldCount = new Int32Array(instance.days)
     this.keepBest()
   }
 
@@ -203,144 +178,10 @@ export class Anneal extends WeighedPlan {
     this.shift(back, q, k)
   }
 
-  /** A whole session opened, closed, or moved by a day. */
-  private session() {
-    const { cost, over } = this
-    const k = this.pick(this.instance.days)
-    this.heldUsed.set(this.used)
-    this.heldCount.set(this.count)
-    this.tried = 0
-    if (!this.count[k]) this.open(k)
-    else if (this.pick(256) < CLOSED) this.close(k)
-    else this.close(k, this.pick(2) ? k - 1 : k + 1)
-    if (!this.tried) return
-    this.used.set(this.heldUsed)
-    this.count.set(this.heldCount)
-    if (!this.mayCost(this.cost - cost + this.overPrice * (this.over - over))) {
-      this.cost = cost
-      this.over = over
-      return
-    }
-    for (let n = 0; n < this.tried; n++) {
-      const u = this.triedUnit[n]!
-      const from = this.triedFrom[n]!
-      const to = this.triedTo[n]!
-      if (from >= 0 && to >= 0) this.shift(u, from, to)
-      else {
-        if (to >= 0) this.put(u, to)
-        else this.out(u, from)
-        this.weigh(u, to >= 0 ? to : from, to >= 0 ? to : from)
-      }
-    }
-  }
-
-  /** Counts a change of a session in, without making it yet. A day of -1 is none. */
-  private tryOut(u: number, from: number, to: number, cost: number) {
-    const { days, minutes, setup } = this.instance
-    this.triedUnit[this.tried] = u
-    this.triedFrom[this.tried] = from
-    this.triedTo[this.tried++] = to
-    this.cost += cost
-    if (from >= 0) {
-      this.over += this.overIf(from, -minutes[u * days + from]!)
-      this.used[from]! -= minutes[u * days + from]!
-      if (--this.count[from]! === 0) this.cost -= setup
-    }
-    if (to >= 0) {
-      if (this.count[to]!++ === 0) this.cost += setup
-      this.over += this.overIf(to, minutes[u * days + to]!)
-      this.used[to]! += minutes[u * days + to]!
-    }
-  }
-
-  /** Every unit that gains by it comes to a closed day, as far as there is room. */
-  private open(q: number) {
-    const { units, days, minutes, spaced } = this.instance
-    const first = this.pick(units)
-    for (let n = 0; n < units; n++) {
-      const u = first + n < units ? first + n : first + n - units
-      const c = u * days + q
-      if (spaced[u] || this.used[q]! + minutes[c]! > this.room[q]!) continue
-      let best = this.detour[c]!
-      let least = best
-      let from = -1
-      for (let side = 0; side < 2; side++) {
-        const k = (side ? this.after(u, q) : this.before(u, q)) - 1
-        if (k < 0 || k >= days || k < q - REACH || k > q + REACH) continue
-        const cost = this.movedBy(u, k, q)
-        const weighed = cost + this.overPrice * this.overIf(k, -minutes[u * days + k]!)
-        if (weighed >= least) continue
-        least = weighed
-        best = cost
-        from = k
-      }
-      if (least < 0) this.tryOut(u, from, q, best)
-    }
-  }
-
-  /**
-   * Every unit of a session goes to the open day before or after, as is cheaper, or is left out.
-   * @param only a closed day to which they go instead
-   */
-  private close(k: number, only?: number) {
-    const { units, days, minutes, spaced } = this.instance
-    if (only !== undefined && (only < 0 || only >= days || this.count[only])) return
-    const first = k * units
-    const last = first + this.count[k]!
-    for (let n = first; n < last; n++) if (spaced[this.on[n]!]) return
-    const before = only ?? this.openFrom(k, -1)
-    const after = only ?? this.openFrom(k, 1)
-    for (let n = first; n < last; n++) {
-      const u = this.on[n]!
-      let best = -this.detour[u * days + k]!
-      let least = best
-      let to = -1
-      for (let side = 0; side < 2; side++) {
-        const d = side ? after : before
-        if (d < 0) continue
-        const cost = this.movedBy(u, k, d)
-        const weighed = cost + this.overPrice * this.overIf(d, minutes[u * days + d]!)
-        if (weighed >= least) continue
-        least = weighed
-        best = cost
-        to = d
-      }
-      this.tryOut(u, k, to, best)
-    }
-  }
-
-  /** The nearest open day from `k`, within reach; -1 if there is none. */
-  private openFrom(k: number, step: 1 | -1): number {
-    for (let n = 1, d = k + step; n <= REACH && d >= 0 && d < this.instance.days; n++, d += step)
-      if (this.count[d]) return d
-    return -1
-  }
-
   private keepBest() {
     // A day that is over counts for more than any rounding.
     if (this.over > OVER_AT_LEAST / 2 || this.cost >= this.bestCost) return
     this.bestCost = this.cost
     this.best.set(this.has)
-  }
-
-  private mayCost(worse: number) {
-    return worse <= 0 || worse < -this.heat * Math.log((this.draw() + 1) / 0x100000000)
-  }
-
-  /** Chance by shifts and exclusive ors (Marsaglia 2003): it is asked for some millions of times. */
-  private draw(): number {
-    let s = this.state
-    s ^= s << 13
-    s ^= s >>> 17
-    s ^= s << 5
-    this.state = s
-    return s >>> 0
-  }
-  /** A whole number from 0 to below `n`, itself below 2 to the 15th. */
-  private pick(n: number) {
-    return Math.imul(this.draw() >>> 16, n) >>> 16
-  }
-  private luck() {
-    return LUCK[this.draw() >>> 20]!
   }
 }
