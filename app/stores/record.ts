@@ -5,16 +5,8 @@ import type { Entry, Fact, FactOf } from '#core/record/entries'
 import type { Profile } from '#core/record/profile'
 import { latestEntry } from '#core/plan/standing'
 import type { DogFile } from '#shared/answers'
-import {
-  allWaiting,
-  dropWaiting,
-  keepFile,
-  keepPicture,
-  keepWaiting,
-  keptFile,
-  picturesWaiting,
-} from '~/offline/device'
-import type { Picture, Waiting } from '~/offline/device'
+import { keepFile, keepPicture, keptFile } from '~/offline/device'
+import { useWaits } from '~/offline/waits'
 import type { Sender } from '~/offline/sender'
 import { joined, withMore } from '~/offline/shown'
 import type { TroubleKind } from '~/words/trouble'
@@ -27,14 +19,13 @@ const FETCH_AGAIN_MS = 4_000
  */
 export const useRecord = defineStore('record', () => {
   const file = shallowRef<DogFile | null>(null)
-  const waiting = ref<Waiting[]>([])
   const state = ref<'loading' | 'ready' | 'missing' | 'no-answer'>('loading')
-  /** The device would not keep what was written: it is safe only once it has gone up. */
-  const notKept = ref(false)
   /** Why the last attempt to send met no answer; null when one came. */
   const trouble = ref<TroubleKind | null>(null)
   /** By how much this device's clock is ahead of the server's, ms, once entries were refused for it. */
   const clockAheadMs = ref(0)
+  const waits = useWaits(file)
+  const { waiting, pictures, notKept, pictureRefused, readWaiting, toSend, wait } = waits
   /** The server says of the dog in view, which is kept here, that it is not there, or not ours. */
   const notThere = ref('')
   /** Signed out elsewhere: nothing goes up until somebody signs in. */
@@ -43,11 +34,6 @@ export const useRecord = defineStore('record', () => {
   const onlyLooking = ref(false)
   /** Why the session ended, if the server said more than that it did. */
   const whySignedOut = ref('')
-  /** Why the server would not have a photograph. */
-  const pictureRefused = ref('')
-  /** Photographs that have not gone up. */
-  const pictures = ref<Picture[]>([])
-
   /** Taken out of the household is told; a session that merely ended has no more to say. */
   const whyOut = (error: unknown) =>
     error instanceof Refused && error.code === 'no-longer' ? error.message : ''
@@ -56,20 +42,6 @@ export const useRecord = defineStore('record', () => {
 
   /** When entries went up, ms of this page: an answer asked for before that does not know of them. */
   const tookAt = new Map<string, number>()
-  /** Being put on the device at this moment: not there yet, and not lost. */
-  const keeping = new Set<string>()
-  /** What waits on the device, of every dog. */
-  async function readWaiting() {
-    const inHand = waiting.value.filter((w) => notKept.value || keeping.has(w.id))
-    const kept = await allWaiting().catch(() => {
-      notKept.value = true
-      return []
-    })
-    pictures.value = await picturesWaiting().catch(() => [])
-    const known = new Set(kept.map((w) => w.id))
-    waiting.value = [...kept, ...inHand.filter((w) => !known.has(w.id))]
-  }
-
   /** Another page of this device has written: its entries are shown here too. */
   async function reread() {
     await readWaiting()
@@ -174,15 +146,8 @@ export const useRecord = defineStore('record', () => {
     const entries = facts.map(
       (f, i): Entry => ({ id: ids[i] ?? uuid(), ...f, what: inView(f.what) }) as Entry,
     )
-    const items = entries.map((entry): Waiting => ({ id: entry.id, dogId: at.id, entry }))
     file.value = { ...at, entries: [...at.entries, ...entries] }
-    waiting.value.push(...items)
-    for (const { id } of items) keeping.add(id)
-    await keepWaiting(items).then(
-      () => undefined,
-      () => (notKept.value = true),
-    )
-    for (const { id } of items) keeping.delete(id)
+    await wait(entries, at.id)
     void send()
     return entries
   }
@@ -230,8 +195,8 @@ export const useRecord = defineStore('record', () => {
           notKept,
           toSend,
           readWaiting,
-          setRefused,
-          forget,
+          setRefused: waits.setRefused,
+          forget: waits.forget,
           took: (ids) => {
             for (const id of ids) tookAt.set(id, performance.now())
           },
@@ -255,8 +220,7 @@ export const useRecord = defineStore('record', () => {
     restFor.value = ms
     rest()
   }
-  const lingers = useLingers(() => waiting.value.length + pictures.value.length > 0)
-  const waitsToTell = computed(() => lingers.value || trouble.value !== null)
+  const waitsToTell = computed(() => waits.lingers.value || trouble.value !== null)
   /** Whether there is anything to say of how what is written here stands. */
   const notices = computed(
     () =>
@@ -266,37 +230,11 @@ export const useRecord = defineStore('record', () => {
       onlyLooking.value ||
       !!(notThere.value || pictureRefused.value),
   )
-  const toSend = (dogId?: string) => waiting.value.filter((w) => !w.refused && (!dogId || w.dogId === dogId))
-
-  /** Off the device, and out of what is shown. */
-  async function forget(item: Waiting) {
-    waiting.value = waiting.value.filter((w) => w.id !== item.id)
-    await dropWaiting([item.id]).catch(() => undefined)
-    if (file.value)
-      file.value = { ...file.value, entries: file.value.entries.filter((e) => e.id !== item.id) }
-  }
-
   /** Entries of a clock that was ahead are put where they belong, and go up. */
   async function setClockRight() {
     await (await sender)?.setClockRight()
     if (file.value) file.value = withWaiting(file.value)
     void send()
-  }
-
-  async function setRefused(item: Waiting, why: string) {
-    const refused = { ...item, refused: why }
-    waiting.value = waiting.value.map((w) => (w.id === item.id ? refused : w))
-    if (file.value)
-      file.value = { ...file.value, entries: file.value.entries.filter((e) => e.id !== item.id) }
-    await keepWaiting([refused]).catch(() => (notKept.value = true))
-  }
-
-  /** What was refused for good, once it was seen. What only waits for a clock to be set right stays. */
-  async function dismissRefused() {
-    const ids = waiting.value.filter((w) => w.refused && !w.ahead).map((w) => w.id)
-    waiting.value = waiting.value.filter((w) => !w.refused || w.ahead)
-    await dropWaiting(ids).catch(() => undefined)
-    pictureRefused.value = ''
   }
 
   /** What another device did comes in: the lookout is fetched once there is something to look at. */
@@ -345,6 +283,6 @@ export const useRecord = defineStore('record', () => {
     changeProfile,
     takeBack,
     send,
-    dismissRefused,
+    dismissRefused: waits.dismissRefused,
   }
 })
