@@ -170,6 +170,8 @@ export const roomAnswer = z.union([room, nobody])
 
 /** What a share shows: the dog as it should arrive, the thread, and what was found. */
 const sharedDog = z.object({
+  /** Where the household is: the days of what is told are its. */
+  timeZone: z.string(),
   groomer: z.string(),
   owner: z.string(),
   scope: z.enum(SCOPES),

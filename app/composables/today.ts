@@ -6,6 +6,9 @@ export const localDay = (at = currentInstant()) =>
 export const localTime = (at = currentInstant()) =>
   `${String(at.getHours()).padStart(2, '0')}:${String(at.getMinutes()).padStart(2, '0')}`
 
+/** The day an instant falls on where its reader is; an instant has no day of its own. */
+export const dayOfInstant = (iso: string): string => localDay(new Date(iso))
+
 /** Today, kept true past midnight: looked at again when the page is shown and every minute. */
 export function useToday() {
   const day = ref(localDay())

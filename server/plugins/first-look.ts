@@ -35,8 +35,10 @@ const WAKE = `(() => {
   addEventListener('click', hold, true)
   addEventListener('submit', hold, true)
   addEventListener('input', note, true)
-  // Photographs come with the program, and are what somebody came for.
-  if (document.querySelector('[data-wants-program]')) addEventListener('load', wake)
+  // Photographs come with the program, and so do the days of whoever is not where the household is.
+  const daysIn = document.querySelector('[data-days-in]')?.dataset.daysIn
+  const elsewhere = daysIn && daysIn !== Intl.DateTimeFormat().resolvedOptions().timeZone
+  if (elsewhere || document.querySelector('[data-wants-program]')) addEventListener('load', wake)
   window.grumboWoken = () => {
     for (const touch of touches) removeEventListener(touch, wake, true)
     removeEventListener('click', hold, true)

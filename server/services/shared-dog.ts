@@ -63,6 +63,7 @@ export async function sharedDog(holder: LinkHolder): Promise<SharedDog> {
     scope === 'note' ? null : forecastOf({ householdId, dogId, day: today }),
   ])
   return {
+    timeZone: household.timeZone,
     groomer: holder.groomer,
     owner,
     scope,

@@ -294,9 +294,9 @@ describe.each(both)('the tidies, %s', (_name, screen) => {
     if (screen === DESK) return
     const options = async () => {
       await page.visit(`/dogs/${merle.id}/tidies?at=sanitary`)
-      await page.find('[name=blade]')
+      await page.find('[data-pick=blade]')
       return page.driver.executeScript<string[]>(
-        `return [...document.querySelectorAll('[name=blade] option')].map((o) => o.textContent.trim())`,
+        `return [...document.querySelectorAll('[data-pick=blade] option')].map((o) => o.textContent.trim())`,
       )
     }
     const guards = await options()

@@ -112,7 +112,7 @@ describe('photographs', () => {
   it('one of 40 megapixels is made small on the device, kept, sent and shown on its place', async () => {
     await choose('large.jpg', await aPicture(8000, 5000))
     await page.says('Put it in the diary')
-    await page.choose('[name=photo-place]', 'beard')
+    await page.choose('[data-pick=photo-place]', 'beard')
     await page.type('[name=photo-says]', 'where the knot was')
     expect(await page.violations()).toEqual([])
     await page.press('Put it in the diary')

@@ -138,7 +138,7 @@ describe('the groomer’s room', () => {
     await groomer.press('Next place')
     await groomer.press('Bath and dry')
     await groomer.press('fidgety')
-    await groomer.choose('[name=setting]', 'taught')
+    await groomer.choose('[data-pick=setting]', 'taught')
     await groomer.press('a bare #10 or #15 at the rear')
     await groomer.type('[name=word]', 'One mat, taken short. The rest was a pleasure.')
     await groomer.says(/One mat where .* forecast/)
@@ -209,7 +209,7 @@ describe('the groomer’s room', () => {
 describe('a link alone', () => {
   it('with the notes alone shows neither map nor findings; kept, it is in the room', async () => {
     await owner.visit(`/dogs/${dog.id}/groomer`)
-    await owner.choose('[name=scope]', 'note')
+    await owner.choose('[data-pick=scope]', 'note')
     await owner.type('[name=share-groomer]', 'Bell')
     await owner.press('Make a link and a code')
     await owner.says('Give')
@@ -245,7 +245,7 @@ describe('the owner’s own', () => {
     await owner.says('400')
     await owner.type('[name=all]', '16')
     await owner.type('[name=by]', 'Bell')
-    await owner.choose('[name=next]', addDays(today, 40))
+    await owner.setTo('[name=next]', addDays(today, 40))
     expect(await owner.violations()).toEqual([])
     await owner.press('Enter the visit')
     await owner.until(async () => (await owner.at()) === `/dogs/${dog.id}`, 'it stays on the slip')
@@ -307,7 +307,7 @@ describe('a household', () => {
     )
 
     await owner.driver.navigate().refresh()
-    await owner.choose('[data-member=Di] select', 'viewer')
+    await owner.choose('[data-member=Di]', 'viewer')
     await owner.says('viewer: looks')
     await groomer.driver.navigate().refresh()
     await groomer.says('Since then')

@@ -175,7 +175,7 @@ describe('with no signal', () => {
       [page, 'beard'],
       [other, 'tail'],
     ] as const) {
-      await p.choose('select', region)
+      await p.choose('[data-pick=region]', region)
       await p.answerKnot('It looks and feels well', 'Yes, it starts to split')
       await p.press('Leave it for Imke')
       await p.says(/waits? on this device/)

@@ -123,7 +123,7 @@ const SCREENS: [string, () => Promise<void>, string | RegExp][] = [
     async () => {
       await page.visit(`/dogs/${dog.id}/knot`)
       await page.says('Where is the knot?')
-      await page.choose('select', 'under-tail')
+      await page.choose('[data-pick=region]', 'under-tail')
       await page.press('It looks and feels well')
     },
     'Is it at the anus',
@@ -201,6 +201,7 @@ async function looksWell(says: string | RegExp) {
     await page.says(says, 30_000)
     expect(await page.violations(), where).toEqual([])
     expect(await page.sideways(), where).toBe(0)
+    expect(await page.beyondKeys(), where).toEqual([])
   }
 }
 const onAPhone = () => page.size(PHONE, true)
@@ -219,12 +220,13 @@ it.each(SCREENS)('%s: nothing axe minds, nothing sideways', async (name, go, say
   await looksWell(says)
 })
 
-it('the check itself can fail: axe minds a picture with no name and words too pale', async () => {
+it('the check itself can fail: axe minds a picture with no name and words too pale, keys a button without', async () => {
   await page.driver.executeScript(
-    `document.body.insertAdjacentHTML('beforeend', '<img src="/mark.svg" id="bad"><p id="pale" style="color:#999;background:#fff">too pale</p>')`,
+    `document.body.insertAdjacentHTML('beforeend', '<div role="button" id="deaf">no keys</div><img src="/mark.svg" id="bad"><p id="pale" style="color:#999;background:#fff">too pale</p>')`,
   )
   const minded = (await page.violations()).map((v) => v.split(':')[0])
   expect(minded).toEqual(expect.arrayContaining(['image-alt', 'color-contrast']))
+  expect(await page.beyondKeys()).toEqual(['button no keys'])
 })
 
 it('setup, every question: nothing axe minds, nothing sideways', async () => {
@@ -324,22 +326,6 @@ describe('controls', () => {
     await page.press('Diary')
     await page.until(async () => (await page.at()).endsWith('/diary'), 'it leads nowhere')
     await page.until(async () => !(await open()), 'it stays open')
-  })
-  it('radio groups are walked by arrow keys', async () => {
-    await page.visit(`/dogs/${dog.id}/tidies?at=paws`)
-    const checked = () => page.text('[role=radio][aria-checked=true]')
-    const radio = await page.find('[role=radiogroup] [role=radio][aria-checked=true]')
-    const was = await radio.getText()
-    await page.driver.executeScript('arguments[0].focus()', radio)
-    await page.keys(Key.ARROW_RIGHT)
-    await page.until(async () => (await checked()) !== was, 'the arrow moves nothing')
-    await page.keys(Key.ARROW_LEFT)
-    await page.until(async () => (await checked()) === was, 'the arrow back moves nothing')
-    expect(
-      await page.driver.executeScript(
-        `return document.querySelectorAll('[role=radiogroup]:not([id^=headlessui])').length`,
-      ),
-    ).toBe(0)
   })
   it('a strokes worker that fails is told in words, and the places can still be pressed', async () => {
     const bare = await Page.open(running.address, DESK)

@@ -203,7 +203,7 @@ describe('what if', () => {
     expect(frames).toBe(10)
     await page.press('Stop')
     await page.says(/Stopped after [\d,]+|Stopped after no/)
-    await page.choose('input[type=range]', '12')
+    await page.setTo('input[type=range]', '12')
     await page.says('10,000 stretches played each way', PLAYED_MS)
   })
 

@@ -166,7 +166,7 @@ describe('by touch, on a phone', () => {
     await page.press('Back to today')
     await page.visit(`/dogs/${merle.id}/knot`)
     await page.says('Where is the knot?')
-    await page.choose('select', 'back')
+    await page.choose('[data-pick=region]', 'back')
     await page.answerKnot('It looks and feels well', 'Yes, it starts to split')
     await page.says('Tease it, three minutes at most')
     await page.says('No scissors at a knot')
@@ -197,7 +197,7 @@ describe('by touch, on a phone', () => {
   it('at the privates nothing more is asked or tried, however one goes back', async () => {
     await page.visit(`/dogs/${merle.id}/knot`)
     await page.says('Where is the knot?')
-    await page.choose('select', 'under-tail')
+    await page.choose('[data-pick=region]', 'under-tail')
     await page.press('It looks and feels well')
     await page.says('Is it at the anus, sheath or scrotum?')
     await page.press('Yes')
@@ -227,7 +227,7 @@ describe('what a table is left with', () => {
     page.byTouch = true
     await page.visit(`/dogs/${merle.id}/knot`)
     await page.says('Where is the knot?')
-    await page.choose('select', 'nape')
+    await page.choose('[data-pick=region]', 'nape')
     await page.answerKnot('It looks and feels well', 'He will not let me')
     await page.says('Leave it for Imke')
     await page.press('Write it in')

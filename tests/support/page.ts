@@ -173,17 +173,40 @@ export class Page {
     await this.driver.executeScript('arguments[0].scrollIntoView({ block: "center" })', el)
     await el.sendKeys(Key.chord(Key.CONTROL, 'a'), Key.BACK_SPACE, words)
   }
+  /** Controls in view that no key reaches: neither stops of their own nor in a group that has one. */
+  beyondKeys = () =>
+    this.driver.executeScript<string[]>(`
+      const CONTROLS = 'a, button, input, select, textarea, summary, [role=button], [role=link], [role=radio], [role=switch], [role=tab], [role=option], [role=menuitem], [role=slider], [role=checkbox]'
+      const GROUPS = '[role=radiogroup], [role=listbox], [role=menu], [role=tablist], [role=toolbar], [role=group]'
+      const stops = (e) => e.tabIndex >= 0
+      return [...document.querySelectorAll(CONTROLS)]
+        .filter((e) => e.checkVisibility() && !e.closest('[inert], [aria-hidden=true]') && !e.disabled)
+        .filter((e) => !stops(e) && ![...(e.closest(GROUPS)?.querySelectorAll(CONTROLS) ?? [])].some(stops))
+        .map((e) => (e.getAttribute('role') ?? e.localName) + ' ' + (e.textContent.trim() || e.getAttribute('aria-label') || ''))`)
   keys = (...keys: string[]) =>
     this.driver
       .actions()
       .sendKeys(...keys)
       .perform()
   /** Puts a value into a date, month or range field as its picker would. */
-  async choose(css: string, value: string) {
-    const el = await this.find(css)
+  async setTo(css: string, value: string) {
     await this.driver.executeScript(
       `const [el, v] = arguments; el.value = v; el.dispatchEvent(new Event('input', { bubbles: true })); el.dispatchEvent(new Event('change', { bubbles: true }))`,
-      el,
+      await this.find(css),
+      value,
+    )
+  }
+  /** Picks one of many by its value: from a telephone's list, or from one that opens at a desk. */
+  async choose(css: string, value: string) {
+    await this.find(`${css} select, ${css} [aria-haspopup=listbox]`)
+    const [opens] = await this.all(`${css} [aria-haspopup=listbox]`)
+    if (opens) {
+      await opens.click()
+      return (await this.find(`${css} [role=option][data-value="${value}"]`)).click()
+    }
+    await this.driver.executeScript(
+      `const [el, v] = arguments; el.selectedIndex = [...el.options].findIndex((o) => o.dataset.value === v); el.dispatchEvent(new Event('input', { bubbles: true })); el.dispatchEvent(new Event('change', { bubbles: true }))`,
+      await this.find(`${css} select`),
       value,
     )
   }

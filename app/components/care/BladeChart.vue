@@ -15,14 +15,18 @@ const inchOf = (blade: string) => BLADES.find((b) => b.id === blade)?.inch
 
 <template>
   <div>
-    <label class="block">
-      <span class="small block">Left by the blade or guard</span>
-      <select v-model.number="mm" name="blade" class="h-11 border-b border-edge bg-transparent pr-2">
-        <option v-for="c in cutters" :key="`${c.mm} ${c.blade ?? ''}`" :value="c.mm">
-          {{ c.mm }} mm{{ c.blade ? `, bare ${c.blade}, ${inchOf(c.blade)} in` : ', a guard comb' }}
-        </option>
-      </select>
-    </label>
+    <PickOne
+      v-model="mm"
+      class="max-w-72"
+      label="Left by the blade or guard"
+      name="blade"
+      :options="
+        cutters.map((c) => ({
+          value: c.mm,
+          words: `${c.mm} mm${c.blade ? `, bare ${c.blade}, ${inchOf(c.blade)} in` : ', a guard comb'}`,
+        }))
+      "
+    />
     <table class="mt-2 w-full text-body">
       <caption class="small text-left">
         Grows back by

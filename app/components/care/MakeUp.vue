@@ -55,12 +55,12 @@ const warm = `${WATER_C.from} to ${WATER_C.to} °C, ${Math.round(fahrenheit(WATE
       </div>
     </div>
     <div class="mt-2 flex flex-wrap items-end gap-x-5 gap-y-1">
-      <label
-        ><span class="small block">In</span>
-        <select v-model="unit" name="unit" class="h-11 border-b border-edge bg-transparent pr-2">
-          <option v-for="u in VOLUME_UNITS" :key="u">{{ u }}</option>
-        </select></label
-      >
+      <PickOne
+        v-model="unit"
+        label="In"
+        name="unit"
+        :options="VOLUME_UNITS.map((value) => ({ value, words: value }))"
+      />
       <label
         ><span class="small block">Your bottle, {{ unit }}</span>
         <input

@@ -4,6 +4,7 @@ import { Dialog, DialogPanel, DialogTitle } from '@headlessui/vue'
 /** Asked before something that cannot be taken back here. Escape, or a press beside it, is no. */
 defineProps<{ title: string; why: string; yes: string }>()
 const emit = defineEmits<{ yes: []; no: [] }>()
+useFocusBack()
 </script>
 
 <template>

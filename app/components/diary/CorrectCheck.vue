@@ -38,12 +38,12 @@ async function write() {
 
 <template>
   <form class="flex flex-wrap items-end gap-x-5 gap-y-2" @submit.prevent="write">
-    <label>
-      <span class="small block">The comb said</span>
-      <select v-model="finding" name="finding" class="h-11 border-b border-edge bg-transparent pr-2">
-        <option v-for="f in FINDING_IDS" :key="f" :value="f">{{ f }}</option>
-      </select>
-    </label>
+    <PickOne
+      v-model="finding"
+      label="The comb said"
+      name="finding"
+      :options="FINDING_IDS.map((value) => ({ value, words: value }))"
+    />
     <template v-if="counted">
       <label>
         <span class="small block">How many</span>
@@ -64,12 +64,12 @@ async function write() {
         />
       </label>
     </template>
-    <label>
-      <span class="small block">Comfort</span>
-      <select v-model="comfort" name="comfort" class="h-11 border-b border-edge bg-transparent pr-2">
-        <option v-for="c in COMFORT_IDS" :key="c" :value="c">{{ c }}</option>
-      </select>
-    </label>
+    <PickOne
+      v-model="comfort"
+      label="Comfort"
+      name="comfort"
+      :options="COMFORT_IDS.map((value) => ({ value, words: value }))"
+    />
     <ActButton type="submit" class="!min-h-11" :disabled="!!problem">Put it right</ActButton>
     <NoticeLine v-if="problem" class="basis-full">{{ problem }}</NoticeLine>
   </form>

@@ -2,6 +2,7 @@
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/vue'
 
 const emit = defineEmits<{ close: [] }>()
+useFocusBack()
 const KEYS = [
   ['1 to 6', 'at the table: glides, snag, knot, mat, felt, refused'],
   ['E  F  X', 'at the table: easy, fidgety, stopped'],

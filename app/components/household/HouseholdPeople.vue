@@ -79,6 +79,7 @@ const change = (more: Partial<Household['mine']>) =>
 const zones = computed(() => [
   ...new Set([home.value?.timeZone ?? 'UTC', ...Intl.supportedValuesOf('timeZone')]),
 ])
+const MAY_DO = ROLES.map((value) => ({ value, words: ROLE_SAYS[value].long }))
 const setZone = (timeZone: string) =>
   go(() => api('/api/household', { method: 'PUT', body: { name: home.value!.name, timeZone } }))
 const naming = useSchemaForm(
@@ -136,15 +137,14 @@ const keepAll = () => go(() => api('/api/household/deletion', { method: 'DELETE'
                 >{{ m.you ? ', you' : ''
                 }}<span v-if="m.email" class="small block truncate">{{ m.email }}</span></span
               >
-              <select
+              <PickOne
                 v-if="owner"
-                :value="m.role"
-                :aria-label="`What ${m.name} may do`"
-                class="h-11 bg-transparent text-body"
-                @change="setRole(m.id, ($event.target as HTMLSelectElement).value as Role)"
-              >
-                <option v-for="r in ROLES" :key="r" :value="r">{{ ROLE_SAYS[r].long }}</option>
-              </select>
+                :model-value="m.role"
+                bare
+                :label="`What ${m.name} may do`"
+                :options="MAY_DO"
+                @update:model-value="(r: Role) => setRole(m.id, r)"
+              />
               <span v-else class="small">{{ ROLE_SAYS[m.role].long }}</span>
               <ActButton v-if="owner || m.you" kind="quiet" @click="leaving = m">
                 {{ m.you ? 'Leave' : 'Take out' }}
@@ -173,14 +173,7 @@ const keepAll = () => go(() => api('/api/household/deletion', { method: 'DELETE'
                 maxlength="40"
                 autocomplete="off"
               />
-              <select
-                v-model="role"
-                name="invite-role"
-                aria-label="What they may do"
-                class="h-12 bg-transparent"
-              >
-                <option v-for="r in ROLES" :key="r" :value="r">{{ ROLE_SAYS[r].long }}</option>
-              </select>
+              <PickOne v-model="role" bare name="invite-role" label="What they may do" :options="MAY_DO" />
             </div>
             <NoticeLine v-if="inviting.problem.value" class="mt-2">{{ inviting.problem.value }}</NoticeLine>
             <ActButton type="submit" class="mt-2 w-full" :disabled="inviting.busy.value">
@@ -233,17 +226,15 @@ const keepAll = () => go(() => api('/api/household/deletion', { method: 'DELETE'
             />
           </div>
           <template v-if="owner">
-            <label class="flex items-center gap-3 border-b border-rule">
-              <span class="flex-1">Time zone</span>
-              <select
-                name="time-zone"
-                class="h-12 max-w-[60%] bg-transparent text-right"
-                :value="home.timeZone"
-                @change="setZone(($event.target as HTMLSelectElement).value)"
-              >
-                <option v-for="z in zones" :key="z" :value="z">{{ z }}</option>
-              </select>
-            </label>
+            <PickOne
+              :model-value="home.timeZone"
+              class="border-b border-rule"
+              row
+              label="Time zone"
+              name="time-zone"
+              :options="zones.map((value) => ({ value, words: value }))"
+              @update:model-value="setZone"
+            />
             <form class="mt-2 flex items-end gap-3" novalidate @submit.prevent="naming.submit">
               <SchemaField
                 :of="naming"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { SCOPES } from '#shared/limits'
 import { SCOPE_WORDS } from '~/words/scopes'
 
 /** The links that were given, whether they are read, and another to give. */
@@ -47,12 +48,14 @@ function sayShare(share: Share) {
         autocomplete="off"
         required
       />
-      <label class="mt-2 flex items-center gap-3 border-b border-rule">
-        <span class="flex-1">They see</span>
-        <select v-model="scope" name="scope" class="h-12 max-w-[70%] bg-transparent text-right">
-          <option v-for="(words, id) in SCOPE_WORDS" :key="id" :value="id">{{ words }}</option>
-        </select>
-      </label>
+      <PickOne
+        v-model="scope"
+        class="mt-2 border-b border-rule"
+        row
+        label="They see"
+        name="scope"
+        :options="SCOPES.map((value) => ({ value, words: SCOPE_WORDS[value] }))"
+      />
       <div class="flex items-center gap-3 border-b border-rule">
         <span class="flex-1">For how long</span>
         <ChoiceRow

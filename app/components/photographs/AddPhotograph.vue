@@ -67,15 +67,15 @@ onBeforeUnmount(leave)
       <img :src="preview" alt="The picture as it will be kept" class="size-32 rounded object-cover" />
       <div class="min-w-56 flex-1">
         <div class="flex flex-wrap gap-x-5 gap-y-2">
-          <label>
-            <span class="small block">Where</span>
-            <select v-model="where" name="photo-place" class="h-11 border-b border-edge bg-transparent pr-2">
-              <option value="">the whole dog</option>
-              <option v-for="p in PLACE_IDS" :key="p" :value="p">
-                {{ placeRow(p).plural.toLowerCase() }}
-              </option>
-            </select>
-          </label>
+          <PickOne
+            v-model="where"
+            label="Where"
+            name="photo-place"
+            :options="[
+              { value: '', words: 'the whole dog' },
+              ...PLACE_IDS.map((value) => ({ value, words: placeRow(value).plural.toLowerCase() })),
+            ]"
+          />
           <label class="min-w-40 flex-1">
             <span class="small block">What it shows, if you like</span>
             <input

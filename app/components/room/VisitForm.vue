@@ -182,6 +182,11 @@ async function enter() {
     ...(word.value.trim() ? { note: { id: uuid(), body: word.value.trim() } } : {}),
   })
 }
+const SETTING_SAYS: Record<Setting, string> = {
+  comb: 'cloth and comb only',
+  scissors: 'comb and blunt tips',
+  taught: 'what I showed',
+}
 </script>
 
 <template>
@@ -284,13 +289,17 @@ async function enter() {
         name="all"
         inputmode="decimal"
       />
-      <label class="flex items-center gap-3 border-b border-rule">
-        <span class="flex-1">or by the blade</span>
-        <select v-model="blade" name="blade" class="h-12 bg-transparent text-right">
-          <option value="">none</option>
-          <option v-for="b in BLADES" :key="b.id" :value="b.id">{{ b.id }}, {{ b.mm }} mm</option>
-        </select>
-      </label>
+      <PickOne
+        v-model="blade"
+        class="border-b border-rule"
+        row
+        label="or by the blade"
+        name="blade"
+        :options="[
+          { value: '', words: 'none' },
+          ...BLADES.map((b) => ({ value: b.id, words: `${b.id}, ${b.mm} mm` })),
+        ]"
+      />
       <details class="border-b border-rule">
         <ActButton kind="quiet" tag="summary" class="cursor-pointer">Not the same everywhere</ActButton>
         <FormField
@@ -321,21 +330,17 @@ async function enter() {
         :choices="COMFORT_IDS.map((c) => ({ value: c, words: c }))"
       />
       <h2 class="mt-6 border-b border-ink pb-1">For home</h2>
-      <label class="mt-2 flex items-center gap-3 border-b border-rule">
-        <span class="flex-1">The owner may use</span>
-        <select v-model="setting" name="setting" class="h-12 max-w-[60%] bg-transparent text-right">
-          <option value="">as before</option>
-          <option v-for="s in SETTINGS" :key="s" :value="s">
-            {{
-              s === 'scissors'
-                ? 'comb and blunt tips'
-                : s === 'taught'
-                  ? 'what I showed'
-                  : 'cloth and comb only'
-            }}
-          </option>
-        </select>
-      </label>
+      <PickOne
+        v-model="setting"
+        class="mt-2 border-b border-rule"
+        row
+        label="The owner may use"
+        name="setting"
+        :options="[
+          { value: '', words: 'as before' },
+          ...SETTINGS.map((s) => ({ value: s, words: SETTING_SAYS[s] })),
+        ]"
+      />
       <p v-if="setting" class="small mt-1">{{ SETTING_WORDS[setting].means }}</p>
       <template v-if="setting === 'taught'">
         <label v-for="t in TAUGHT" :key="t" class="flex min-h-11 items-center gap-2">

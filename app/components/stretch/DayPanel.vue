@@ -58,12 +58,13 @@ const add = (by: number) => emit('minutes', Math.max(0, Math.min(MOST, props.min
   <section aria-label="The day">
     <div class="flex flex-wrap items-baseline justify-between gap-x-4">
       <h2>{{ session ? `Why ${named}` : named }}</h2>
-      <label class="small flex min-h-11 items-center gap-2">
-        another day
-        <select v-model="day" class="h-9 border-b border-edge bg-transparent">
-          <option v-for="d in days" :key="d" :value="d">{{ shortWeekday(d) }}</option>
-        </select>
-      </label>
+      <PickOne
+        v-model="day"
+        class="small"
+        row
+        label="another day"
+        :options="days.map((value) => ({ value, words: shortWeekday(value) }))"
+      />
     </div>
     <p v-if="!session" class="why border-t border-rule py-2">{{ none }}</p>
     <ul v-else>

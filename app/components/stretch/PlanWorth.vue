@@ -33,12 +33,11 @@ const worthAt = computed(() =>
   ),
 )
 const LONGEST = [8, 12, 15, 20, 30, 45]
-const numberOf = (event: Event) => Number((event.target as HTMLInputElement | HTMLSelectElement).value)
+const numberOf = (event: Event) => Number((event.target as HTMLInputElement).value)
 const setWorth = (event: Event) =>
   emit('choose', { ...props.plan.choices, matWorth: WORTH[numberOf(event)]! })
-function setLongest(event: Event) {
+function setLongest(longest: number) {
   const { longest: _gone, ...others } = props.plan.choices
-  const longest = numberOf(event)
   emit('choose', longest ? { ...others, longest } : others)
 }
 </script>
@@ -102,18 +101,18 @@ function setLongest(event: Event) {
       <p class="flex justify-between text-fine text-ink-2">
         <span>a few are fine</span><span>keep it long at any cost</span>
       </p>
-      <label class="mt-2 flex min-h-11 items-center gap-2 border-t border-rule text-body">
-        Longest session {{ she ? 'she' : 'he' }} bears
-        <select
-          class="h-9 border-b border-edge bg-transparent font-semibold"
-          :value="plan.choices.longest ?? 0"
-          :disabled="busy"
-          @change="setLongest"
-        >
-          <option :value="0">as long as the day has</option>
-          <option v-for="m in LONGEST" :key="m" :value="m">{{ m }} minutes</option>
-        </select>
-      </label>
+      <PickOne
+        :model-value="plan.choices.longest ?? 0"
+        class="mt-2 border-t border-rule text-body"
+        row
+        :label="`Longest session ${she ? 'she' : 'he'} bears`"
+        :disabled="busy"
+        :options="[
+          { value: 0, words: 'as long as the day has' },
+          ...LONGEST.map((value) => ({ value, words: `${value} minutes` })),
+        ]"
+        @update:model-value="setLongest"
+      />
     </div>
   </section>
 </template>

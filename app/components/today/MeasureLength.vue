@@ -57,12 +57,12 @@ async function write() {
 <template>
   <form class="border-t border-rule pt-2" @submit.prevent="write">
     <div class="flex flex-wrap items-end gap-x-4 gap-y-2">
-      <label class="block">
-        <span class="small block">Where</span>
-        <select v-model="part" class="h-12 border-b border-edge bg-transparent pr-2">
-          <option v-for="p in PART_IDS" :key="p" :value="p">{{ capital(PART_WORDS[p]) }}</option>
-        </select>
-      </label>
+      <PickOne
+        v-model="part"
+        label="Where"
+        name="part"
+        :options="PART_IDS.map((value) => ({ value, words: capital(PART_WORDS[value]) }))"
+      />
       <ChoiceRow v-model="by" tight label="Measured by" :choices="BY" />
       <label class="block">
         <span class="small block">{{ by === 'mm' ? 'Millimetres' : 'Finger widths' }}</span>

@@ -13,6 +13,7 @@ const isToken = /^[\w-]{20,60}$/.test(token)
  */
 const shared = useState<SharedDog | null>('shared', () => null)
 const view = useState<SharedView | null>('shared-view', () => null)
+const drawnIn = useDrawnIn()
 const fetchHere = useRequestFetch()
 async function load() {
   if (!isToken) return 404
@@ -23,6 +24,7 @@ async function load() {
     const { sharedViewOf } = await import('~/words/shared-view')
     view.value = sharedViewOf(answer)
     shared.value = { ...answer, entries: [] }
+    drawnIn.value = { timeZone: answer.timeZone, today: answer.today }
     return 200
   } catch (error) {
     shared.value = null
@@ -85,7 +87,7 @@ useHead({
       </template>
     </EmptyState>
   </main>
-  <main v-else class="mx-auto max-w-[1080px] px-4 pb-8 desk:px-10">
+  <main v-else class="mx-auto max-w-[1080px] px-4 pb-8 desk:px-10" :data-days-in="shared.timeZone">
     <p class="flex min-h-12 items-center justify-between gap-3 border-b border-ink text-side">
       <span
         >For <b class="font-semibold">{{ shared.groomer }}</b> from {{ shared.owner }}</span

@@ -78,20 +78,26 @@ useHead({ title: computed(() => `${file.value.profile.name}, diary · Grumbo`) }
           class="h-11 w-full border-b border-edge bg-transparent"
         />
       </label>
-      <label class="flex-1 desk:flex-none">
-        <span class="small block">What</span>
-        <select v-model="kind" name="kind" class="h-11 w-full border-b border-edge bg-transparent pr-2">
-          <option value="all">everything</option>
-          <option v-for="[id, k] in KINDS" :key="id" :value="id">{{ k.label.toLowerCase() }}</option>
-        </select>
-      </label>
-      <label class="flex-1 desk:flex-none">
-        <span class="small block">Where</span>
-        <select v-model="place" name="place" class="h-11 w-full border-b border-edge bg-transparent pr-2">
-          <option value="all">anywhere</option>
-          <option v-for="p in PLACE_IDS" :key="p" :value="p">{{ placeRow(p).plural.toLowerCase() }}</option>
-        </select>
-      </label>
+      <PickOne
+        v-model="kind"
+        class="flex-1 desk:w-52 desk:flex-none"
+        label="What"
+        name="kind"
+        :options="[
+          { value: 'all', words: 'everything' },
+          ...KINDS.map(([value, k]) => ({ value, words: k.label.toLowerCase() })),
+        ]"
+      />
+      <PickOne
+        v-model="place"
+        class="flex-1 desk:w-52 desk:flex-none"
+        label="Where"
+        name="place"
+        :options="[
+          { value: 'all', words: 'anywhere' },
+          ...PLACE_IDS.map((value) => ({ value, words: placeRow(value).plural.toLowerCase() })),
+        ]"
+      />
     </form>
     <section v-for="[day, list] in byDay.slice(0, many)" :key="day" class="mt-5">
       <h2 class="border-b border-ink pb-1">{{ capital(sayDay(day, today)) }}</h2>

@@ -178,14 +178,17 @@ useHead({ title: computed(() => `${file.value.profile.name}, handling · Grumbo`
         </li>
       </ul>
       <form class="mt-2 flex items-end gap-3" @submit.prevent="add">
-        <label class="min-w-0 flex-1">
-          <span class="small block">Another place</span>
-          <select v-model="adding" name="another" class="h-11 w-full border-b border-edge bg-transparent">
-            <option value="">choose a place</option>
-            <option v-if="tableToo" value="table">The table itself</option>
-            <option v-for="p in others" :key="p" :value="p">{{ placeRow(p).plural }}</option>
-          </select>
-        </label>
+        <PickOne
+          v-model="adding"
+          class="min-w-0 flex-1"
+          label="Another place"
+          name="another"
+          :options="[
+            { value: '', words: 'choose a place' },
+            ...(tableToo ? [{ value: 'table', words: 'The table itself' }] : []),
+            ...others.map((value) => ({ value, words: placeRow(value).plural })),
+          ]"
+        />
         <ActButton type="submit" class="!min-h-11" :disabled="!adding">Add it</ActButton>
       </form>
       <NoticeLine v-if="problem" class="mt-2">{{ problem }}</NoticeLine>

@@ -9,7 +9,6 @@ import { weekdayName } from '#core/record/say-day'
 import { buildOf } from '#drawing/build-of'
 import { capital, inHalves, plural, wholeMinutes } from '~/words/numbers'
 import { sayChance, sayReason, sayWhy } from '~/words/reasons'
-import { useMediaQuery } from '@vueuse/core'
 
 const { file, today, coat, planning } = useDog()
 const combAtTable = useCombAtTable()
@@ -117,7 +116,8 @@ onMounted(async () => {
   const thread = await lastWord(file.value.id)
   word.value = thread
 })
-const compact = useMediaQuery('(max-width: 59.99rem)')
+const desk = useDesk()
+const compact = computed(() => !desk.value)
 </script>
 
 <template>

@@ -63,13 +63,16 @@ useHead({ title: 'A knot · Grumbo' })
       class="mt-3 pr-[72px] desk:col-start-1 desk:row-span-2 desk:row-start-1 desk:mt-0"
     />
     <section aria-label="Where" class="desk:col-start-2">
-      <label class="mt-4 block border-t border-rule pt-2">
-        <span class="font-semibold">or name it</span>
-        <select v-model="region" class="mt-1 h-14 w-full border-b border-edge bg-transparent text-lead">
-          <option :value="null">choose a place</option>
-          <option v-for="r in here" :key="r.id" :value="r.id">{{ r.label }}</option>
-        </select>
-      </label>
+      <PickOne
+        v-model="region"
+        class="mt-4 border-t border-rule pt-2"
+        label="or name it"
+        name="region"
+        :options="[
+          { value: null, words: 'choose a place' },
+          ...here.map((r) => ({ value: r.id, words: r.label })),
+        ]"
+      />
       <template v-if="lately.length">
         <h2 class="mt-6 border-b border-ink pb-1">Caught there before</h2>
         <ul>

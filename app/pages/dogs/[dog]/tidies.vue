@@ -1,14 +1,14 @@
 <script setup lang="ts">
 import { TRIM_IDS } from '#core/care/tidies/dangers'
 import type { TrimId } from '#core/care/tidies/dangers'
-import { useMediaQuery } from '@vueuse/core'
 
 /** The tidies, by growth; one at a time beside its drawing, and what is looked at between. */
 const { file } = useDog()
 const { due } = useCare()
 const route = useRoute()
 const router = useRouter()
-const compact = useMediaQuery('(max-width: 59.99rem)')
+const desk = useDesk()
+const compact = computed(() => !desk.value)
 const asked = computed(() => {
   const at = String(route.query.at ?? '')
   return at === 'clip' || (TRIM_IDS as readonly string[]).includes(at) ? (at as TrimId | 'clip') : null
