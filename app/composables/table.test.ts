@@ -4,6 +4,7 @@ import type { Entry, Fact } from '../../core/record/entries'
 import { timeline } from '../../core/record/timeline'
 import { entry } from '../../tests/support/dogs'
 import { pageGlobals } from '../../tests/support/page-globals'
+import { currentMs } from './clock'
 import type { OpenTable } from '../offline/device'
 
 const told = shallowRef<string | null>(null)
@@ -50,7 +51,7 @@ async function laidOut(regions: string[]) {
     regions,
     done: [],
     skipped: [],
-    startedAt: Date.now(),
+    startedAt: currentMs(),
     paused: 0,
   } as never
   const { useTable } = await import('./table')

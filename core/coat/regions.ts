@@ -115,7 +115,7 @@ export const PLACES = {
   hindfoot: row('Hind foot', 'Hind feet', true, 'rear', 'rubbing', 'legs', 11, ['swim', 'grass'], 'side', false, 'loosely, as it moves in walking', 'down, between the toes too', 'webs'),
   'under-tail': row('Under the tail', 'Under the tail', false, 'rear', 'rubbing', 'tail', 11, ['swim'], 'under', true, 'the tail in your palm, from its root', 'outwards, away from the opening', 'opening'),
   'tail-base': row('Tail base', 'Tail base', false, 'rear', 'hot', 'tail', 10, ['swim'], 'side', false, 'slide the hand along the back to it', 'to each side, then beneath', 'bone'),
-  tail: row('Tail', 'Tail', false, 'rear', 'moving', 'tail', 20, ['swim'], 'side', false, 'along the bone, towards the tip', 'to each side, ends first', 'bone'),
+  tail: row('Tail', 'Tail', false, 'rear', 'moving', 'tail', 20, ['swim', 'rain'], 'side', false, 'along the bone, towards the tip', 'to each side, ends first', 'bone'),
 } satisfies Record<string, PlaceRow>
 
 export type PlaceId = keyof typeof PLACES

@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { dog, entry } from '../../tests/support/dogs'
+import { dog, entry, profile } from '../../tests/support/dogs'
 import { COAT_IDS } from '../coat/coat-types'
 import { PLACE_IDS, regionOf, regionsOf } from '../coat/regions'
 import type { PlaceId, RegionId } from '../coat/regions'
@@ -9,6 +9,7 @@ import { chanceOfAnyMat, chanceOfMat, placesOf } from '../record/odds'
 import { assess, coatOn } from '../record/fold'
 import { playAhead } from './kept'
 import { nextSession } from './look-ahead'
+import { reasonFor } from './reason'
 import { shownMinutes } from './shown-minutes'
 import { planToday } from './today'
 import { longestThatFits, weeklyMinutes, lengthsAt } from './weekly'
@@ -177,5 +178,25 @@ describe('minutes a week', () => {
     expect(new Set(first)).toEqual(
       new Set(['behind-ear', 'inner-thigh', 'tail-base', 'armpit', 'collar-line']),
     )
+  })
+})
+
+describe('why a place is due, and how it is taken', () => {
+  it('length is a reason from half as long again as 25 mm', () => {
+    const at = addDays(START, 5)
+    const state = assess(dog({}, 20), at).regions['thigh.left']!
+    const why = (mm: number) => reasonFor(profile(), [{ ...state, mm }], at).why
+    expect([why(37.5), why(37.4)]).toEqual(['long', 'days'])
+  })
+  it('is easy where it neither rubs nor is hard; the beard is, though it rubs', () => {
+    const plan = planToday(dog({ minutes: Array(7).fill(90) as number[], hard: ['chest'] }, 30), DAY_14, 90)
+    const easy = Object.fromEntries(plan.items.map((i) => [i.place, i.easy]))
+    expect(easy).toMatchObject({
+      beard: true,
+      thigh: true,
+      chest: false,
+      armpit: false,
+      'collar-line': false,
+    })
   })
 })

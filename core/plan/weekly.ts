@@ -40,7 +40,7 @@ export function weeklyMinutes(coat: CoatId, kg: number, lengths: Lengths): numbe
 }
 
 /** Body lengths an owner might ask for, mm. */
-const ASKED_LENGTHS = [40, 35, 30, 25, 20, 18, 15, 13, 10, 8, 6] as const
+export const ASKED_LENGTHS = [40, 35, 30, 25, 20, 18, 15, 13, 10, 8, 6] as const
 
 /** The longest of those lengths, at most `fromMm`, whose weekly minutes fit; null if none does. */
 export function longestThatFits(coat: CoatId, kg: number, fromMm: number, minutes: number): number | null {

@@ -46,3 +46,26 @@ describe('the story of a place', () => {
     expect(storyOf(dog({ absent: ['tail'] }), coatOn(dog({ absent: ['tail'] }), AT), 'tail')).toBe(null)
   })
 })
+
+describe('what rubs where', () => {
+  it('is of the places it lies on, and of no others', () => {
+    const record = dog({ harnessHours: 4, collarAllDay: true }, 20)
+    const factors = (id: 'back' | 'girth' | 'collar-line') =>
+      storyOf(record, coatOn(record, AT), id)!.factors.map((f) => f.what)
+    expect(factors('back')).toEqual(['length', 'learned'])
+    expect(factors('girth')).toEqual(['length', 'harness', 'learned'])
+    expect(factors('collar-line')).toEqual(['length', 'collar', 'learned'])
+  })
+  it('what got wet and was not combed dry is wet that day and the next', () => {
+    const swum = dog({}, 20, [entry('2026-09-10', { kind: 'wet', how: 'swim', combedDry: false })])
+    const wet = (day: string) =>
+      storyOf(swum, coatOn(swum, day), 'back')!.factors.some((f) => f.what === 'wet')
+    expect(['2026-09-10', '2026-09-11', '2026-09-12'].map(wet)).toEqual([true, true, false])
+  })
+  it('a felted place that was left is a mat there still', () => {
+    const felted = dog({}, 20, [entry('2026-09-10', { kind: 'check', region: 'back', finding: 'felt' })])
+    const [left] = coatOn(felted, '2026-09-10').places.filter((p) => p.id === 'back')
+    expect(left!.left).toMatchObject([{ stages: [0, 0, expect.any(Number)] }])
+    expect(left!.left[0]!.stages[2]).toBeGreaterThan(0)
+  })
+})

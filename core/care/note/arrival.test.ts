@@ -18,6 +18,11 @@ describe('what a groomer is about to find', () => {
     expect(arrivalOf(dog(), AT).visit).toBeNull()
     expect(arrivalOf(dog(), AT).any).toBeCloseTo(chanceOfAnyMat(coatOn(dog(), AT).places), 12)
   })
+  it('is the coat as it is where the visit is past, or too far off to say', () => {
+    for (const nextVisit of ['2026-09-19', '2027-09-20'])
+      expect(arrivalOf(dog({ nextVisit }), AT).visit).toBeNull()
+    expect(arrivalOf(dog({ nextVisit: AT }), AT).visit).toBe(AT)
+  })
   it('allows at least nothing, and its spread holds its middle; more neglect, more minutes, then short', () => {
     const minutes = [40, 10, 0].map((m) =>
       arrivalOf(dog({ nextVisit: VISIT, minutes: Array(7).fill(m) as number[] }, 40), AT),
