@@ -66,6 +66,8 @@ export const meAnswer = z.union([me, nobody])
 export const dogAnswer = z.object({
   id: z.string(),
   profile: profileShape,
+  /** As it was when its record began, where something has become otherwise since. */
+  began: profileShape.optional(),
   entries: z.array(entryShape),
   /** What this comes to, to be asked on from. A file a device kept from earlier has none. */
   mark: z.string().optional(),
@@ -178,6 +180,7 @@ const sharedDog = z.object({
   expires: instant,
   today: z.string(),
   profile: profileShape,
+  began: profileShape.optional(),
   entries: z.array(entryShape),
   notes: z.array(note),
   /** Null with scope `note`. */

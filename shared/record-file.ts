@@ -5,7 +5,7 @@ import type { Entry } from '../core/record/entries'
 import { profileSchema } from '../core/record/profile'
 
 /** The version of the file this program writes. It reads this one and those before it. */
-const RECORD_VERSION = 1
+const RECORD_VERSION = 2
 /** Most entries one file is read for: ten years of a diary and some over (judgement). */
 const MOST_IN_FILE = 60_000
 
@@ -15,7 +15,8 @@ const MOST_IN_FILE = 60_000
  */
 const recordFileSchema = z.strictObject({
   format: z.literal('grumbo-record', 'This is not a record of Grumbo’s.'),
-  version: z.literal(RECORD_VERSION),
+  /** In version 1 nothing had a day but what happened: its profile was true from the record's first day. */
+  version: z.literal([1, RECORD_VERSION]),
   /** When it was written, an instant. */
   exported: z.iso.datetime(),
   dog: z.strictObject({ id: idSchema(), profile: profileSchema }),

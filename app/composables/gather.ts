@@ -45,7 +45,7 @@ export async function gatherAll(
   const { notes } = await ask('threadAnswer', `/api/dogs/${file.id}/notes`)
   const files: Record<string, Uint8Array> = {
     'record.json': strToU8(
-      writeRecordFile({ id: file.id, profile: file.profile }, file.entries, currentInstant()),
+      writeRecordFile({ id: file.id, profile: file.began ?? file.profile }, file.entries, currentInstant()),
     ),
     'diary.csv': strToU8(writeDiaryCsv(file.entries)),
     'plan.ics': strToU8(calendarOf(file, plan, coat, today)),

@@ -3,6 +3,7 @@ import { latestEntry, planStands, standingPlan } from '#core/plan/standing'
 import type { FiledPlan, StretchPlan } from '#core/plan/standing'
 import type { Choices, Planned } from '#core/record/entries'
 import type { DogFile } from '#shared/answers'
+import { recordOf } from '~/offline/shown'
 import { hire, plainly } from '~/workers/hire'
 import type { PlanWork } from '~/workers/plan.worker'
 
@@ -47,7 +48,7 @@ export function usePlan(file: Ref<DogFile | null>, today: Ref<string>, paused: R
     hire<PlanWork>(
       () => new Worker(new URL('../workers/plan.worker.ts', import.meta.url), { type: 'module' }),
     )
-  const recordNow = () => plainly({ profile: file.value!.profile, entries: file.value!.entries })
+  const recordNow = () => plainly(recordOf(file.value!))
 
   let halt = () => {}
   /** Plans, and writes down what it comes to. Done once the first plan is written; refining goes on. */

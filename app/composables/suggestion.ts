@@ -1,6 +1,7 @@
 import { refDebounced } from '@vueuse/core'
 import type { Suggestion, VisitEntry } from '#core/care/note/next-visit'
 import type { DogRecord } from '#core/record/fold'
+import { recordOf } from '~/offline/shown'
 import { hire, plainly } from '~/workers/hire'
 import type { VisitWork } from '~/workers/visit.worker'
 
@@ -17,8 +18,7 @@ export function useSuggestion(record: () => DogRecord, visit: Ref<VisitEntry | n
     () => new Worker(new URL('../workers/visit.worker.ts', import.meta.url), { type: 'module' }),
   )
   function ask(entry: VisitEntry): Promise<Suggestion | null> {
-    const { profile, entries } = record()
-    const [of, asked] = [plainly({ profile, entries }), plainly(entry)]
+    const [of, asked] = [plainly(recordOf(record())), plainly(entry)]
     // Without one the day is the groomer's to give.
     return worker.ask((w) => w.suggestVisit(of, asked)).catch(() => null)
   }

@@ -1,6 +1,7 @@
 import { proxy } from 'comlink'
 import type { Question, Settings } from '#core/simulate/what-if'
 import type { Spread } from '#core/simulate/stretches'
+import { recordOf } from '~/offline/shown'
 import { Dismissed, hire, plainly } from '~/workers/hire'
 import type { Played, WhatIfWork } from '~/workers/what-if.worker'
 
@@ -28,8 +29,7 @@ export function useWhatIf() {
     stopped.value = failed.value = false
     backwards.value = {}
     if (JSON.stringify(now) === JSON.stringify(asked)) spreads.value = { ...spreads.value, asked: null }
-    const { profile, entries } = file.value
-    const request = plainly({ record: { profile, entries }, at: today.value, now, asked, runs: RUNS, surely })
+    const request = plainly({ record: recordOf(file.value), at: today.value, now, asked, runs: RUNS, surely })
     const heard = (p: Played) => {
       if (mine !== n) return
       if (p.kind === 'backwards') backwards.value = { ...backwards.value, [p.question]: p.value }

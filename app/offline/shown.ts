@@ -1,7 +1,19 @@
 import { withoutOldPlans } from '#core/plan/standing'
+import type { DogRecord } from '#core/record/fold'
 import type { Entry } from '#core/record/entries'
+import { profileOn } from '#core/record/truths'
 import type { DogFile } from '#shared/answers'
 import type { Waiting } from './device'
+
+/** A dog as it is now: what became true of it on this device counts before it has gone up. */
+export function asItIs(file: DogFile): DogFile {
+  const began = file.began ?? file.profile
+  const profile = profileOn(began, file.entries)
+  return profile === began && !file.began ? file : { ...file, began, profile }
+}
+
+/** What of a file everything is worked out from. */
+export const recordOf = ({ profile, began, entries }: DogRecord): DogRecord => ({ profile, began, entries })
 
 /** A dog as it is kept, and what of it waits here to go up: that is shown too. */
 export function withMore(kept: DogFile, waiting: readonly Waiting[]): DogFile {

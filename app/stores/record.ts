@@ -163,13 +163,12 @@ export const useRecord = defineStore('record', () => {
     return add([{ day, time, what }], [id])
   }
 
-  /** Changes what is true of the dog day to day. @throws NoAnswer, Refused */
+  /** Tells of the dog anew; what has its day comes back as an entry of today. @throws NoAnswer, Refused */
   async function changeProfile(profile: Profile) {
     const at = file.value
     if (!at) return
     await api(`/api/dogs/${at.id}`, { method: 'PUT', body: { profile } })
-    file.value = { ...(file.value ?? at), profile }
-    await keepGoneUp(file.value)
+    await askAfter(at.id)
   }
 
   /** Takes an entry back. The earlier one stays on file. */

@@ -10,6 +10,7 @@ import type { TidyId } from '#core/record/tidies'
 import { dayAndMonth } from '#core/record/say-day'
 import { sayFound } from './found'
 import { plural } from './numbers'
+import { sayTruths } from './truths'
 import { DID_WORDS } from './visit'
 
 /** What the diary can be narrowed to. */
@@ -18,6 +19,7 @@ export const DIARY_KINDS = {
   wet: { label: 'Wet and gear', kinds: ['wet', 'gear', 'wash'] },
   care: { label: 'Care and handling', kinds: ['tidy', 'undercoat', 'handling', 'measure'] },
   seen: { label: 'Look-overs', kinds: ['concern', 'concern-closed'] },
+  dog: { label: 'The dog itself', kinds: ['dog'] },
   photo: { label: 'Photographs', kinds: ['photo'] },
   visit: { label: 'Visits', kinds: ['visit', 'advice', 'advice-answer'] },
 } as const satisfies Record<string, { label: string; kinds: readonly Fact['kind'][] }>
@@ -109,6 +111,8 @@ export function sayFact(what: Fact): { what: string; says: string } {
       return { what: 'Washed', says: what.combedOut ? 'dried and combed out' : 'not combed out' }
     case 'wet':
       return { what: HOW[what.how], says: what.combedDry ? 'combed dry' : 'not combed dry' }
+    case 'dog':
+      return { what: 'From this day', says: sayTruths(what).join('; ') }
     case 'gear':
       return { what: GEAR[what.gear], says: what.hours ? plural(what.hours, 'hour') : 'none that day' }
     case 'measure':

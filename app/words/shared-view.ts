@@ -11,7 +11,7 @@ const PLATES = 5
 
 /** What the record of a shared dog comes to for whoever reads it: the places with something to tell, and the rest. */
 export function sharedViewOf(s: SharedDog) {
-  const record = { profile: s.profile, entries: s.entries }
+  const record = { profile: s.profile, began: s.began, entries: s.entries }
   const from = stretchStart(record, s.today)
   const stories = placeStories(record, from, s.today)
   const now = coatOn(record, s.today).state()

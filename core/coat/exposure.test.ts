@@ -8,7 +8,7 @@ import { regionOf } from './regions'
 const quiet: DayExposure = {
   harnessHours: 0,
   collar: false,
-  coat: false,
+  coatHours: 0,
   wet: false,
   shedding: false,
   puppyChange: false,
@@ -22,7 +22,7 @@ describe('what makes a place knot faster', () => {
     expect(exposureOf(regionOf('tail'), { ...quiet, harnessHours: 4 })).toBe(1)
   })
   it('factors multiply', () => {
-    const all = { ...quiet, harnessHours: 4, coat: true, wet: true, puppyChange: true }
+    const all = { ...quiet, harnessHours: 4, coatHours: 8, wet: true, puppyChange: true }
     expect(exposureOf(regionOf('armpit.left'), all)).toBe(2 * 2 * 3 * 2)
     expect(exposureOf(regionOf('collar-line'), { ...quiet, collar: true })).toBe(1.5)
   })

@@ -7,8 +7,8 @@ export interface DayExposure {
   harnessHours: number
   /** Collar on all day. */
   collar: boolean
-  /** Coat or jumper worn. */
-  coat: boolean
+  /** Hours a coat or jumper was worn that day. */
+  coatHours: number
   /** The place is wet, or was yesterday, and was not combed dry. */
   wet: boolean
   /** The coat is shedding by season. */
@@ -21,12 +21,17 @@ const HARNESS_PER_HOUR = 0.25
 const HARNESS_MOST = 3
 export const COLLAR_FACTOR = 1.5
 const GARMENT_FACTOR = 2
+/** Hours from which a garment rubs as one worn all day does (judgement). */
+const GARMENT_FULL_HOURS = 8
 export const WET_FACTOR = 3
 export const SHED_FACTOR = 1.8
 export const PUPPY_FACTOR = 2
 /** Days a wetting counts: that day and the next. */
 export const WET_DAYS = 2
 
+/** What a coat or jumper does to what it covers, by the hours it is on: two hours are not a day. */
+export const garmentFactor = (hours: number) =>
+  1 + (GARMENT_FACTOR - 1) * Math.min(1, hours / GARMENT_FULL_HOURS)
 export const harnessFactor = (hours: number) => Math.min(HARNESS_MOST, 1 + HARNESS_PER_HOUR * hours)
 
 /** Product of the day's factors for one place; 1 when nothing rubbed or wetted it. */
@@ -34,7 +39,7 @@ export function exposureOf(region: Pick<Region, 'covers'>, day: DayExposure): nu
   let product = 1
   if (region.covers.includes('harness')) product *= harnessFactor(day.harnessHours)
   if (day.collar && region.covers.includes('collar')) product *= COLLAR_FACTOR
-  if (day.coat && region.covers.includes('coat')) product *= GARMENT_FACTOR
+  if (region.covers.includes('coat')) product *= garmentFactor(day.coatHours)
   if (day.wet) product *= WET_FACTOR
   if (day.shedding) product *= SHED_FACTOR
   if (day.puppyChange) product *= PUPPY_FACTOR

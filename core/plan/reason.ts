@@ -1,6 +1,7 @@
 import { COATS } from '../coat/coat-types'
 import { regionOf } from '../coat/regions'
-import { daysBetween } from '../record/day'
+import { daysBetween, monthOf } from '../record/day'
+import { garmentHours } from '../record/garments'
 import type { Day } from '../record/day'
 import type { Finding } from '../record/findings'
 import type { RegionState } from '../record/coat-state'
@@ -13,6 +14,7 @@ export type Reason =
   | { why: 'wet'; by: NonNullable<RegionState['wetBy']> }
   | { why: 'found'; finding: Finding; day: Day }
   | { why: 'harness'; hours: number }
+  | { why: 'garment'; hours: number }
   | { why: 'collar' }
   | { why: 'ceiling'; daysUncombed: number }
   | { why: 'hot'; daysUncombed: number | null }
@@ -42,6 +44,8 @@ export function reasonFor(profile: Profile, states: readonly RegionState[], at: 
   const region = regionOf(oldest.id)
   if (profile.harnessHours > 0 && region.covers.includes('harness'))
     return { why: 'harness', hours: profile.harnessHours }
+  const hours = region.covers.includes('coat') ? garmentHours(profile, monthOf(at)) : 0
+  if (hours > 0) return { why: 'garment', hours }
   if (profile.collarAllDay && region.covers.includes('collar')) return { why: 'collar' }
   if (daysUncombed !== null && daysUncombed > COATS[profile.coat].ceilingDays)
     return { why: 'ceiling', daysUncombed }

@@ -40,6 +40,7 @@ export const basisOf = (p: Profile): string =>
     p.nextVisit ?? '',
     p.harnessHours,
     p.collarAllDay,
+    ...(p.garments?.length ? [p.garments] : []),
     p.minutes,
     [...p.absent].sort(),
   ])

@@ -19,7 +19,9 @@ import type { DatedFact, FactOf } from './entries'
 import { knotsIn } from './findings'
 import type { Finding } from './findings'
 import type { FirstLengths } from './first-lengths'
+import { garmentHours } from './garments'
 import type { Profile } from './profile'
+import { become } from './truths'
 import { isVisit, LEFT_AT_HOME } from './visits'
 
 /** Growth before anything was measured, and a measurement in a coat that springs back (judgement). */
@@ -75,13 +77,13 @@ interface Working extends RegionState {
  * their day, then the day's knots form at that morning's length.
  */
 export class Coat {
-  readonly coat: CoatType
+  coat: CoatType
   places: Working[]
   private index: Map<RegionId, Working>
-  private readonly step: ReturnType<typeof stepper>
-  private readonly size: number
+  private step: ReturnType<typeof stepper>
+  private size: number
   /** Of each place, which list of covers it has. */
-  private readonly covered: readonly number[]
+  private covered: readonly number[]
   private exposed: Exposures | null = null
   private unlearned = false
   visitOn: Day | null = null
@@ -90,7 +92,8 @@ export class Coat {
   private speed: Noticed = unnoticed(PACE_PRIOR)
 
   constructor(
-    readonly profile: Profile,
+    /** The dog as it is this day. */
+    public profile: Profile,
     /** The day it is, counted from 1970. */
     public today: number,
   ) {
@@ -98,11 +101,19 @@ export class Coat {
     this.step = stepper(this.coat.tighteningPerDay)
     this.growth = unnoticed({ mean: this.coat.growthMmPerDay, sd: GROWTH_PRIOR_SD })
     this.size = sizeFactor(profile.weightKg)
-    this.places = REGIONS.filter((r) => !profile.absent.includes(r.id)).map((region) => ({
+    this.places = REGIONS.filter((r) => !profile.absent.includes(r.id)).map((region) => this.unmet(region))
+    this.index = new Map(this.places.map((p) => [p.id, p]))
+    this.covered = this.places.map((p) => COVER_LISTS.indexOf(p.region.covers))
+  }
+
+  /** A place nothing is known of, at its usual length. */
+  private unmet(region: Region): Working {
+    const mm = this.coat.usualMm[region.part]
+    return {
       id: region.id,
       region,
-      growing: { from: this.coat.usualMm[region.part], sinceDay: today, guessed: true },
-      mm: this.coat.usualMm[region.part],
+      growing: { from: mm, sinceDay: this.today, guessed: true },
+      mm,
       unseen: CLEAR,
       left: [],
       seen: NOTHING_SEEN,
@@ -113,9 +124,29 @@ export class Coat {
       wetTo: null,
       wetBy: null,
       concern: null,
-    }))
+    }
+  }
+
+  /** Something became true of the dog: from this day it is so. What was before stays as it was. */
+  private becomes(profile: Profile) {
+    const before = this.profile
+    this.profile = profile
+    this.exposed = null
+    this.size = sizeFactor(profile.weightKg)
+    if (profile.coat !== before.coat) {
+      this.coat = COATS[profile.coat]
+      this.step = stepper(this.coat.tighteningPerDay)
+      // A pup's growth says little of the adult coat's.
+      this.growth = unnoticed({ mean: this.coat.growthMmPerDay, sd: GROWTH_PRIOR_SD })
+      for (const p of this.places) p.growing = { ...p.growing, from: p.mm, sinceDay: this.today }
+    }
+    if (profile.absent.join() === before.absent.join()) return
+    this.places = REGIONS.filter((r) => !profile.absent.includes(r.id)).map(
+      (region) => this.at(region.id) ?? this.unmet(region),
+    )
     this.index = new Map(this.places.map((p) => [p.id, p]))
     this.covered = this.places.map((p) => COVER_LISTS.indexOf(p.region.covers))
+    this.unlearned = true
   }
 
   /** The same coat, to be carried another way. */
@@ -181,7 +212,7 @@ export class Coat {
     const general: Omit<DayExposure, 'wet'> = {
       harnessHours: worn('harness', this.profile.harnessHours),
       collar: worn('collar', this.profile.collarAllDay ? 24 : 0) >= ALL_DAY_HOURS,
-      coat: worn('coat', 0) > 0,
+      coatHours: worn('coat', garmentHours(this.profile, monthOf(day))),
       shedding: shedsIn(this.coat, monthOf(day), this.profile.hemisphere),
       puppyChange: changesCoat(this.coat, monthsOld(this.profile.born, day)),
     }
@@ -190,7 +221,7 @@ export class Coat {
       before &&
       before.general.harnessHours === general.harnessHours &&
       before.general.collar === general.collar &&
-      before.general.coat === general.coat &&
+      before.general.coatHours === general.coatHours &&
       before.general.shedding === general.shedding &&
       before.general.puppyChange === general.puppyChange
     )
@@ -231,6 +262,8 @@ export class Coat {
 
   apply({ id, day, what }: DatedFact) {
     switch (what.kind) {
+      case 'dog':
+        return this.becomes(become(this.profile, what))
       case 'check':
         return this.check(day, what)
       case 'brush':

@@ -5,9 +5,9 @@ import { NAILS_DID } from './nails-did'
 import { SIGN_IDS, SPOT_IDS } from './signs'
 import { VISIT_DID } from './visit-did'
 import { COMFORT_IDS, FINDING_IDS, MOST_KNOTS, UNDERCOAT_IDS } from './findings'
-import { SETTINGS, TAUGHT } from './habits'
+import { EAR_CARRIAGES, GROUNDS, SETTINGS, TAUGHT } from './habits'
 import { TIDY_IDS } from './tidies'
-import { minutesSchema, nameSchema, placeSchema, regionSchema } from './profile'
+import { minutesSchema, nameSchema, placeSchema, regionSchema, TRUTHS } from './profile'
 import { daySchema, idSchema, words as someText } from './text'
 
 const count = z
@@ -63,6 +63,20 @@ const allowsSchema = z.strictObject({
 
 /** What can be recorded of a day. Each kind is one thing that happens to a coat. */
 export const factSchema = z.discriminatedUnion('kind', [
+  /** What becomes true of the dog, from this day until it is told otherwise. */
+  z
+    .strictObject({
+      kind: z.literal('dog'),
+      ...TRUTHS,
+      /** The next visit: booked or moved, or with null called off. */
+      nextVisit: daySchema.nullable(),
+      ears: z.enum(EAR_CARRIAGES),
+      /** What it walks on: hard ground wears nails. */
+      ground: z.enum(GROUNDS),
+    })
+    .partial()
+    .required({ kind: true })
+    .refine((d) => Object.keys(d).length > 1, 'Say what became true.'),
   /** A comb check of one region. `out` is how many of the `count` were teased out. */
   z
     .strictObject({

@@ -10,7 +10,10 @@ import type { Profile } from './profile'
 import { timeline } from './timeline'
 
 export interface DogRecord {
+  /** As the dog is now. */
   profile: Profile
+  /** As it was when the record began; what became true since stands in the entries. Left out, it has not changed. */
+  began?: Profile | undefined
   entries: readonly Entry[]
 }
 
@@ -24,7 +27,15 @@ function pathTo(record: DogRecord, to: Day): { path: Path; last: number } {
   const first = Math.min(dayNumber(record.profile.since), ...told.map((f) => dayNumber(f.day)))
   const last = dayNumber(to)
   const start = Math.max(Math.min(first, last), last - MOST_DAYS)
-  return { path: pathOver({ profile: record.profile, facts, start, lengths: firstLengths(facts, to) }), last }
+  return {
+    path: pathOver({
+      profile: record.began ?? record.profile,
+      facts,
+      start,
+      lengths: firstLengths(facts, to),
+    }),
+    last,
+  }
 }
 
 /**

@@ -78,33 +78,78 @@ const habitsSchema = z
   .partial()
 export type Habits = z.infer<typeof habitsSchema>
 
-/** What is true of the dog from one day to the next. What happens on a day is an entry. */
-export const profileSchema = z.strictObject({
-  name: nameSchema,
-  sex: z.enum(['female', 'male'], 'Say she or he.'),
+const hours = z
+  .number('Give the hours as a number.')
+  .min(0, 'Hours start at 0.')
+  .max(24, 'A day has 24 hours.')
+const month = z.number().int().min(1).max(12)
+
+/** What a standing mark on a dog's skin is; it is covered or gone round wherever a tool comes near. */
+export const MARKS = ['nipples', 'hernia', 'lump', 'scar', 'mole', 'thin-skin'] as const
+export type MarkId = (typeof MARKS)[number]
+/** What a dog cannot do, or not for long. */
+export const CONDITIONS = [
+  'tires-soon',
+  'sore-to-lift',
+  'not-on-its-side',
+  'weak-behind',
+  'does-not-see',
+  'does-not-hear',
+] as const
+export type ConditionId = (typeof CONDITIONS)[number]
+
+/** What is true of a dog from a day on, until it is told otherwise. */
+export const TRUTHS = {
   coat: z.enum(COAT_IDS, 'Choose one of the eight coats.'),
   weightKg: z
     .number('Give the weight in kilograms.')
     .min(MIN_KG, `A dog weighs at least ${MIN_KG} kg.`)
     .max(MAX_KG, `A dog weighs at most ${MAX_KG} kg. Was that pounds?`),
-  breed: oneLine(60, 'The breed').optional(),
   /** Birth month, for the puppy coat change. */
   born: z
     .string()
-    .regex(/^(19|20|21)\d{2}-(0[1-9]|1[0-2])$/, 'Give the birth month as year-month, such as 2025-04.')
-    .optional(),
-  /** First day of the record, where nothing earlier is known. */
-  since: daySchema,
-  nextVisit: daySchema.optional(),
-  groomer: nameSchema.optional(),
-  harnessHours: z.number().min(0, 'Hours start at 0.').max(24, 'A day has 24 hours.'),
+    .regex(/^(19|20|21)\d{2}-(0[1-9]|1[0-2])$/, 'Give the birth month as year-month, such as 2025-04.'),
+  neutered: z.boolean(),
+  groomer: nameSchema,
+  harnessHours: hours,
   collarAllDay: z.boolean(),
+  /** Clothes it wears: from month to month, over the new year where the first is the later, and hours a day. */
+  garments: z
+    .array(z.strictObject({ what: line(30, 'What it wears'), from: month, to: month, hours }))
+    .max(6, 'Six garments at most.'),
   /** Minutes to spare, Monday to Sunday. */
   minutes: z.array(minutesSchema).length(7, 'Seven days, Monday to Sunday.'),
-  /** Places the dog finds hard, as the owner said at the start. */
+  /** Places the dog finds hard, as the owner says. */
   hard: z.array(placeSchema).max(28),
   /** Regions this dog has not got: a docked tail, a leg lost. */
   absent: z.array(regionSchema).max(20),
+  marks: z
+    .array(
+      z.strictObject({
+        what: z.enum(MARKS),
+        region: regionSchema,
+        says: oneLine(80, 'What it is').optional(),
+      }),
+    )
+    .max(20, 'Twenty marks at most.'),
+  condition: z.array(z.enum(CONDITIONS)).max(CONDITIONS.length),
+}
+
+/** A dog as it is on a day. What happens on a day is an entry; so is what becomes true on one. */
+export const profileSchema = z.strictObject({
+  ...TRUTHS,
+  name: nameSchema,
+  sex: z.enum(['female', 'male'], 'Say she or he.'),
+  breed: oneLine(60, 'The breed').optional(),
+  born: TRUTHS.born.optional(),
+  neutered: TRUTHS.neutered.optional(),
+  garments: TRUTHS.garments.optional(),
+  marks: TRUTHS.marks.optional(),
+  condition: TRUTHS.condition.optional(),
+  /** First day of the record, where nothing earlier is known. */
+  since: daySchema,
+  nextVisit: daySchema.optional(),
+  groomer: TRUTHS.groomer.optional(),
   hemisphere: z.enum(['north', 'south', 'none']),
   /** What the owner would like of the groomer, in their words. */
   wish: words(200).optional(),

@@ -2,6 +2,7 @@ import { COATS } from '../coat/coat-types'
 import {
   changesCoat,
   COLLAR_FACTOR,
+  garmentFactor,
   harnessFactor,
   PUPPY_FACTOR,
   SHED_FACTOR,
@@ -17,12 +18,13 @@ import { dayOf, monthOf, monthsOld } from './day'
 import type { Day } from './day'
 import type { Comfort, Finding } from './findings'
 import type { Coat } from './coat'
+import { garmentHours } from './garments'
 import type { DogRecord } from './fold'
 import { timeline } from './timeline'
 
 /** One of the things that make a place knot as fast as it does today: how many times it multiplies. */
 export interface Factor {
-  what: 'length' | 'harness' | 'collar' | 'wet' | 'shedding' | 'puppy' | 'learned'
+  what: 'length' | 'harness' | 'collar' | 'garment' | 'wet' | 'shedding' | 'puppy' | 'learned'
   times: number
 }
 
@@ -51,7 +53,7 @@ export interface Story {
 export function storyOf(record: DogRecord, coat: Coat, id: RegionId): Story | null {
   const place = coat.places.find((p) => p.id === id)
   if (!place) return null
-  const { profile } = record
+  const { profile } = coat
   const region = regionOf(id)
   const type = COATS[profile.coat]
   const day = dayOf(coat.today)
@@ -60,6 +62,10 @@ export function storyOf(record: DogRecord, coat: Coat, id: RegionId): Story | nu
     { what: 'length', times: lengthFactor(place.mm) },
     { what: 'harness', times: region.covers.includes('harness') ? harnessFactor(profile.harnessHours) : 1 },
     { what: 'collar', times: profile.collarAllDay && region.covers.includes('collar') ? COLLAR_FACTOR : 1 },
+    {
+      what: 'garment',
+      times: region.covers.includes('coat') ? garmentFactor(garmentHours(profile, monthOf(day))) : 1,
+    },
     { what: 'wet', times: place.wetTo !== null && place.wetTo >= day ? WET_FACTOR : 1 },
     { what: 'shedding', times: shedsIn(type, monthOf(day), profile.hemisphere) ? SHED_FACTOR : 1 },
     { what: 'puppy', times: changesCoat(type, monthsOld(profile.born, day)) ? PUPPY_FACTOR : 1 },

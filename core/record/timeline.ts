@@ -6,6 +6,7 @@ import type { DatedFact, Entry, Fact } from './entries'
  * work (gear and walks, then brush, comb, wash; a visit by day). Judgement.
  */
 const USUAL_MINUTE: Record<Fact['kind'], number> = {
+  dog: -1,
   gear: 0,
   wet: 8 * 60,
   visit: 12 * 60,
@@ -26,7 +27,10 @@ const USUAL_MINUTE: Record<Fact['kind'], number> = {
 }
 
 const minuteOf = (f: DatedFact) =>
-  f.time ? Number(f.time.slice(0, 2)) * 60 + Number(f.time.slice(3)) : USUAL_MINUTE[f.what.kind]
+  // What is true from a day on is true of all of it.
+  f.time && f.what.kind !== 'dog'
+    ? Number(f.time.slice(0, 2)) * 60 + Number(f.time.slice(3))
+    : USUAL_MINUTE[f.what.kind]
 
 const compare = (a: string | number, b: string | number) => (a < b ? -1 : a > b ? 1 : 0)
 

@@ -1,11 +1,13 @@
 import { currentInstant } from '../clock'
+import { v7 as uuid } from 'uuid'
 import { and, asc, count, eq, gt, gte, inArray, lte, ne, or, sql } from 'drizzle-orm'
 import type { Day } from '../../core/record/day'
 import { withoutOldPlans } from '../../core/plan/standing'
 import { entrySchema } from '../../core/record/entries'
-import type { Entry } from '../../core/record/entries'
+import type { Entry, Fact } from '../../core/record/entries'
 import type { Profile } from '../../core/record/profile'
 import { madeAt } from '../../core/record/timeline'
+import { differs, profileOn, withoutDays } from '../../core/record/truths'
 import type { EntriesAnswer, RefusedEntry } from '../../shared/answers'
 import { refuse, refuseFor } from '../access/refuse'
 import { db, inTransaction } from '../db/client'
@@ -40,11 +42,11 @@ const MARK = /^(\d{1,15})\.(\d{1,9})$/
  */
 export async function dogFile(householdId: string, dogId: string, since?: string) {
   const [row] = await db()
-    .select({ profile: dogs.profile, version: dogs.version })
+    .select({ profile: dogs.profile, began: dogs.began, version: dogs.version })
     .from(dogs)
     .where(one(householdId, dogId))
   if (!row) throw refuse(404, 'There is nothing here.')
-  const { profile, version } = row
+  const { profile, began, version } = row
   const [, had, many] = MARK.exec(since ?? '') ?? []
   // Entries come with their version, and versions one after another: nothing up to this one is still on its way.
   const upTo = (v: number) => and(ofDog(householdId, dogId), lte(entries.version, v))
@@ -60,6 +62,7 @@ export async function dogFile(householdId: string, dogId: string, since?: string
   return {
     id: dogId,
     profile,
+    ...(began ? { began } : {}),
     entries: known ? list : withoutOldPlans(list),
     version,
     mark: `${version}.${known ? Number(many) + list.length : list.length}`,
@@ -115,22 +118,57 @@ export async function entryWithCorrections(householdId: string, dogId: string, i
 }
 
 /** What says when the visits were: the visits, and what puts entries right. */
-export async function visitsOf(householdId: string, dogId: string): Promise<Entry[]> {
-  const rows = await db()
+export const visitsOf = (householdId: string, dogId: string): Promise<Entry[]> =>
+  entriesOfKinds(db(), householdId, dogId, ['visit', 'dog'])
+
+/** Entries of some kinds, and what puts entries right. */
+async function entriesOfKinds(at: Db | Tx, householdId: string, dogId: string, kinds: Fact['kind'][]) {
+  const rows = await at
     .select({ entry: entries.entry })
     .from(entries)
-    .where(and(ofDog(householdId, dogId), inArray(entries.kind, ['visit', 'correction'])))
+    .where(and(ofDog(householdId, dogId), inArray(entries.kind, [...kinds, 'correction'])))
   return rows.map((r) => r.entry)
 }
 
-export async function changeProfile(householdId: string, dogId: string, profile: Profile) {
-  const [before] = await db().select({ profile: dogs.profile }).from(dogs).where(one(householdId, dogId))
-  if (before?.profile.since !== profile.since) checkBegin(profile)
+/**
+ * Tells of a dog anew. What has its day (its weight, its week, its visit) becomes true today, as an entry: the
+ * past keeps the values of its own days. The rest is as it is told.
+ */
+export async function changeProfile(
+  householdId: string,
+  dogId: string,
+  authorId: string,
+  today: Day,
+  profile: Profile,
+) {
   checkProfile(profile, await visitsOf(householdId, dogId))
-  await db()
+  await inTransaction((tx) => tellOf(tx, householdId, dogId, authorId, today, profile))
+}
+
+/** The same as part of something larger: what has its day becomes true on this one. */
+export async function tellOf(
+  tx: Tx,
+  householdId: string,
+  dogId: string,
+  authorId: string,
+  day: Day,
+  profile: Profile,
+) {
+  const [before] = await tx.select().from(dogs).where(one(householdId, dogId)).for('update')
+  if (!before) throw refuse(404, 'There is nothing here.')
+  if (before.profile.since !== profile.since) checkBegin(profile)
+  // What has no day is told as it is now, of the dog now and of the dog then.
+  await tx
     .update(dogs)
-    .set({ profile, changed: currentInstant(), version: oneMore })
+    .set({
+      profile: withoutDays(before.profile, profile),
+      ...(before.began ? { began: withoutDays(before.began, profile) } : {}),
+      changed: currentInstant(),
+      version: oneMore,
+    })
     .where(one(householdId, dogId))
+  const what = differs(before.profile, profile)
+  if (what) await insert(tx, householdId, dogId, authorId, [{ id: uuid(), day, what }])
 }
 
 /** Of these ids, the ones on file. */
@@ -210,7 +248,7 @@ export async function insertEntries(
 }
 
 /** A record's next version: every change of it takes one. */
-export const oneMore = sql`${dogs.version} + 1`
+const oneMore = sql`${dogs.version} + 1`
 
 /** Entries come with the record's next version. Its row is held until they are there, so that none is ever late. */
 async function insert(tx: Tx, householdId: string, dogId: string, authorId: string, fresh: Entry[]) {
@@ -219,7 +257,7 @@ async function insert(tx: Tx, householdId: string, dogId: string, authorId: stri
     .update(dogs)
     .set({ version: oneMore })
     .where(one(householdId, dogId))
-    .returning({ version: dogs.version })
+    .returning({ version: dogs.version, profile: dogs.profile, began: dogs.began })
   if (!dog) throw refuse(404, 'There is nothing here.')
   const rows = await tx
     .insert(entries)
@@ -237,5 +275,22 @@ async function insert(tx: Tx, householdId: string, dogId: string, authorId: stri
     )
     .onConflictDoNothing()
     .returning({ id: entries.id })
+  if (fresh.some((e) => e.what.kind === 'dog' || (dog.began && e.what.kind === 'correction')))
+    await standAnew(tx, householdId, dogId, dog)
   return rows.map((r) => r.id)
+}
+
+/** Something became true of a dog, or was taken back: as it is now is worked out from its entries. */
+async function standAnew(
+  tx: Tx,
+  householdId: string,
+  dogId: string,
+  { profile, began }: Pick<typeof dogs.$inferSelect, 'profile' | 'began'>,
+) {
+  const first = began ?? profile
+  const told = await entriesOfKinds(tx, householdId, dogId, ['dog'])
+  await tx
+    .update(dogs)
+    .set({ began: first, profile: profileOn(first, told) })
+    .where(one(householdId, dogId))
 }

@@ -1,5 +1,9 @@
 import { and, asc, eq, isNull } from 'drizzle-orm'
+import { addDays } from '../../core/record/day'
+import type { Day } from '../../core/record/day'
+import type { Entry } from '../../core/record/entries'
 import { stretchStart } from '../../core/record/stretch-start'
+import { profileOn } from '../../core/record/truths'
 import type { Profile } from '../../core/record/profile'
 import type { SharedDog } from '../../shared/answers'
 import type { Scope } from '../../shared/limits'
@@ -29,6 +33,12 @@ function profileFor(scope: Scope, profile: Profile): Profile {
     ...(nextVisit ? { nextVisit } : {}),
   }
 }
+
+/** The dog as it was when the running stretch began, for whoever is not told of before. */
+const asOf = (began: Profile, told: readonly Entry[], from: Day): Profile => ({
+  ...profileOn(began, told, addDays(from, -1)),
+  since: from,
+})
 
 /** Who speaks for a household: its first owner. */
 async function ownerOf(householdId: string): Promise<string> {
@@ -70,6 +80,9 @@ export async function sharedDog(holder: LinkHolder): Promise<SharedDog> {
     expires: holder.expires.toISOString(),
     today,
     profile: profileFor(scope, scope === 'history' ? dog.profile : { ...dog.profile, since: from }),
+    ...(dog.began && scope !== 'note'
+      ? { began: scope === 'history' ? dog.began : asOf(dog.began, visits, from) }
+      : {}),
     entries: scope === 'note' ? entries.filter((e) => e.what.kind === 'visit') : entries,
     notes,
     arrival,

@@ -1,5 +1,3 @@
-import { currentInstant } from '../clock'
-import { and, eq } from 'drizzle-orm'
 import type { z } from 'zod'
 import { afterVisit } from '../../core/care/note/after-visit'
 import type { Entry } from '../../core/record/entries'
@@ -8,8 +6,7 @@ import type { visitBody } from '../../shared/api'
 import type { Groomer, LinkHolder } from '../access/authorise'
 import { refuse } from '../access/refuse'
 import { inTransaction } from '../db/client'
-import { dogs } from '../db/schema'
-import { insertEntries, oneMore } from './dogs'
+import { insertEntries, tellOf } from './dogs'
 
 /**
  * A visit as the groomer enters it: it closes the stretch, and leaves the profile as a visit does.
@@ -34,13 +31,7 @@ export async function enterVisit(
       ...given,
     ])
     if (!added.includes(visit.id)) return
-    await tx
-      .update(dogs)
-      .set({
-        profile: afterVisit(profile, visit.day, what),
-        changed: currentInstant(),
-        version: oneMore,
-      })
-      .where(and(eq(dogs.householdId, householdId), eq(dogs.id, dogId)))
+    const left = afterVisit(profile, visit.day, what)
+    await tellOf(tx, householdId, dogId, groomer.groomerId, visit.day, left)
   })
 }

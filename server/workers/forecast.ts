@@ -12,8 +12,8 @@ export interface ForecastAsked {
 
 /** Works a forecast out from the record as it stands and keeps it, for a thread of its own. */
 export default async function workOut({ householdId, dogId, day }: ForecastAsked): Promise<Arrival> {
-  const { profile, entries, version } = await dogFile(householdId, dogId)
-  const arrival = arrivalOf({ profile, entries }, day)
+  const { profile, began, entries, version } = await dogFile(householdId, dogId)
+  const arrival = arrivalOf({ profile, began, entries }, day)
   const set = { day, arrival, version, takenUntil: null }
   await db()
     .insert(arrivals)

@@ -8,7 +8,9 @@ import { addDays } from '../../core/record/day'
 import { ADVICE_ANSWERS } from '../../core/record/entries'
 import type { Entry, Fact, FactOf } from '../../core/record/entries'
 import { COMFORT_IDS, FINDING_IDS, UNDERCOAT_IDS } from '../../core/record/findings'
-import { SETTINGS, TAUGHT } from '../../core/record/habits'
+import { COAT_IDS } from '../../core/coat/coat-types'
+import { EAR_CARRIAGES, GROUNDS, SETTINGS, TAUGHT } from '../../core/record/habits'
+import { CONDITIONS, MARKS } from '../../core/record/profile'
 import { TIDY_IDS } from '../../core/record/tidies'
 
 /** Facts of every kind, as wide as the record takes them, for tests of what must hold for any of them. */
@@ -40,7 +42,33 @@ function fact<K extends Fact['kind'], Must extends object, May extends object = 
     .map(([a, b]) => ({ kind, ...a, ...b })) as never
 }
 
+const hours = fc.nat({ max: 24 })
+const month = fc.integer({ min: 1, max: 12 })
 const FACTS: { [K in Fact['kind']]: fc.Arbitrary<FactOf<K>> } = {
+  dog: fact(
+    'dog',
+    { weightKg: fc.integer({ min: 1, max: 90 }) },
+    {
+      coat: fc.constantFrom(...COAT_IDS),
+      born: fc.constantFrom('2025-04', '2019-11'),
+      neutered: fc.boolean(),
+      groomer: name,
+      harnessHours: hours,
+      collarAllDay: fc.boolean(),
+      garments: fc.array(
+        fc.record({ what: fc.constantFrom('jumper', 'coat'), from: month, to: month, hours }),
+        { maxLength: 2 },
+      ),
+      minutes: fc.array(fc.nat({ max: 240 }), { minLength: 7, maxLength: 7 }),
+      hard: fc.subarray([...PLACE_IDS], { maxLength: 3 }),
+      absent: fc.constantFrom([], ['tail'], ['foreleg.left', 'forefoot.left']),
+      marks: fc.array(fc.record({ what: fc.constantFrom(...MARKS), region }), { maxLength: 2 }),
+      condition: fc.subarray([...CONDITIONS]),
+      nextVisit: fc.option(day, { nil: null }),
+      ears: fc.constantFrom(...EAR_CARRIAGES),
+      ground: fc.constantFrom(...GROUNDS),
+    },
+  ) as never,
   check: fact(
     'check',
     { region, finding },

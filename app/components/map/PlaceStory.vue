@@ -27,6 +27,7 @@ const NAMES: Record<Factor['what'], string> = {
   length: 'its length',
   harness: 'the harness',
   collar: 'the collar',
+  garment: 'the clothes it wears',
   wet: 'wet, not combed dry',
   shedding: 'the shed',
   puppy: 'the puppy coat changing',

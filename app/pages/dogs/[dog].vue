@@ -4,6 +4,7 @@ import { COATS } from '#core/coat/coat-types'
 import { coatOn } from '#core/record/fold'
 import { shadeOf, chanceOfMat } from '#core/record/odds'
 import { buildOf } from '#drawing/build-of'
+import { asItIs } from '~/offline/shown'
 import { TROUBLE } from '~/words/trouble'
 
 definePageMeta({ middleware: 'signed-in' })
@@ -15,13 +16,13 @@ const today = useToday()
 const dogId = computed(() => String(route.params.dog))
 watch(dogId, (id) => record.open(id), { immediate: true })
 
-const file = computed(() => record.file!)
+const file = computed(() => asItIs(record.file!))
 const coat = computed(() => coatOn(file.value, today.value))
 const atTable = computed(() => route.path.endsWith('/table'))
 /** The stretch has the lead at its full size. */
 const onStretch = computed(() => route.path.endsWith('/stretch'))
 const planning = usePlan(
-  computed(() => record.file),
+  computed(() => record.file && file.value),
   today,
   atTable,
 )

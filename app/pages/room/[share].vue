@@ -89,7 +89,7 @@ useHead({
       </div>
       <VisitForm
         class="mt-1"
-        :record="{ profile: shared.profile, entries: shared.entries }"
+        :record="{ profile: shared.profile, began: shared.began, entries: shared.entries }"
         :today="shared.today"
         :by="shared.groomer"
         note

@@ -25,7 +25,10 @@ export const dogs = pgTable(
   {
     householdId: household(),
     id: uuid('id').notNull(),
+    /** As the dog is now. */
     profile: jsonb('profile').$type<Profile>().notNull(),
+    /** As it was when its record began, once something has become otherwise; what did stands in the entries. */
+    began: jsonb('began').$type<Profile>(),
     created: made('created'),
     changed: made('changed'),
     /** Rises with every change of the record. */

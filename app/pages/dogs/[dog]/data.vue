@@ -24,7 +24,11 @@ async function saveRecord() {
   saveAs(
     named('json'),
     'application/json',
-    writeRecordFile({ id: file.value.id, profile: profile.value }, file.value.entries, currentInstant()),
+    writeRecordFile(
+      { id: file.value.id, profile: file.value.began ?? profile.value },
+      file.value.entries,
+      currentInstant(),
+    ),
   )
 }
 async function saveDiary() {

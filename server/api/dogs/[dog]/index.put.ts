@@ -1,11 +1,14 @@
 import { profileBody } from '../../../../shared/api'
 import { route } from '../../../access/route'
+import { householdOf } from '../../../services/accounts'
 import { changeProfile } from '../../../services/dogs'
+import { todayIn } from '../../../services/today-in'
 
 export default route(
   'PUT /api/dogs/[dog]',
   async ({ visitor, dogId, body }) => {
-    await changeProfile(visitor.householdId, dogId, body.profile)
+    const { timeZone } = await householdOf(visitor.householdId)
+    await changeProfile(visitor.householdId, dogId, visitor.accountId, todayIn(timeZone), body.profile)
     return { ok: true }
   },
   profileBody,

@@ -1,0 +1,89 @@
+import { COATS } from '#core/coat/coat-types'
+import { placeRow, regionOf } from '#core/coat/regions'
+import type { FactOf } from '#core/record/entries'
+import type { ConditionId, MarkId } from '#core/record/profile'
+import { dayAndMonth } from '#core/record/say-day'
+import { capital, plural } from './numbers'
+
+export const MARK_SAYS: Record<MarkId, string> = {
+  nipples: 'nipples that catch',
+  hernia: 'a hernia',
+  lump: 'a lump',
+  scar: 'a scar',
+  mole: 'a mole',
+  'thin-skin': 'thin skin',
+}
+export const CONDITION_SAYS: Record<ConditionId, string> = {
+  'tires-soon': 'tires soon',
+  'sore-to-lift': 'is sore to lift',
+  'not-on-its-side': 'cannot lie on a side',
+  'weak-behind': 'is weak behind',
+  'does-not-see': 'does not see well',
+  'does-not-hear': 'does not hear well',
+}
+export const MONTHS = [
+  'January',
+  'February',
+  'March',
+  'April',
+  'May',
+  'June',
+  'July',
+  'August',
+  'September',
+  'October',
+  'November',
+  'December',
+] as const
+const hoursADay = (n: number) => `${plural(n, 'hour')} a day`
+const listed = (all: readonly string[], none: string) => (all.length ? all.join(', ') : none)
+
+export const sayMark = (m: { what: MarkId; region: string; says?: string | undefined }) =>
+  `${m.says || MARK_SAYS[m.what]}, ${regionOf(m.region as never).label.toLowerCase()}`
+export const sayGarment = (g: { what: string; from: number; to: number; hours: number }) =>
+  `${g.what}, ${MONTHS[g.from - 1]} to ${MONTHS[g.to - 1]}, ${hoursADay(g.hours)}`
+/** Minutes of the week, Monday first. */
+export const sayWeek = (minutes: readonly number[]) =>
+  minutes.every((m) => m === minutes[0]) ? `${minutes[0]} minutes a day` : minutes.join(', ')
+
+/** What became true of a dog, each thing in a few words. */
+export function sayTruths(d: FactOf<'dog'>): string[] {
+  const out: string[] = []
+  if (d.weightKg !== undefined) out.push(`${d.weightKg} kg`)
+  if (d.coat) out.push(`coat: ${COATS[d.coat].label.toLowerCase()}`)
+  if (d.born) out.push(`born ${d.born}`)
+  if (d.neutered !== undefined) out.push(d.neutered ? 'neutered' : 'intact')
+  if (d.ears) out.push(`ears ${d.ears}`)
+  if (d.ground) out.push(`walks on ${d.ground} ground`)
+  if (d.harnessHours !== undefined)
+    out.push(d.harnessHours ? `harness ${hoursADay(d.harnessHours)}` : 'no harness')
+  if (d.collarAllDay !== undefined) out.push(d.collarAllDay ? 'collar all day' : 'no collar indoors')
+  if (d.garments) out.push(listed(d.garments.map(sayGarment), 'no clothes'))
+  if (d.minutes) out.push(`minutes, Monday to Sunday: ${sayWeek(d.minutes)}`)
+  if (d.groomer) out.push(`groomer ${d.groomer}`)
+  if (d.nextVisit !== undefined)
+    out.push(d.nextVisit ? `next visit ${dayAndMonth(d.nextVisit)}` : 'no visit booked')
+  if (d.hard)
+    out.push(
+      `hard: ${listed(
+        d.hard.map((p) => placeRow(p).plural.toLowerCase()),
+        'no place',
+      )}`,
+    )
+  if (d.absent)
+    out.push(
+      `has no ${listed(
+        d.absent.map((id) => regionOf(id).label.toLowerCase()),
+        'place missing',
+      )}`,
+    )
+  if (d.marks) out.push(listed(d.marks.map(sayMark), 'no marks'))
+  if (d.condition)
+    out.push(
+      listed(
+        d.condition.map((c) => CONDITION_SAYS[c]),
+        'sound',
+      ),
+    )
+  return out.map((words, i) => (i ? words : capital(words)))
+}

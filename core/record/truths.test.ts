@@ -1,0 +1,120 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { dog, entry, profile } from '../../tests/support/dogs'
+import { anyFact } from '../../tests/support/facts'
+import { garmentFactor } from '../coat/exposure'
+import { addDays } from './day'
+import type { Entry, FactOf } from './entries'
+import { assess, assessEach, coatOn } from './fold'
+import type { DogRecord } from './fold'
+import { garmentHours } from './garments'
+import { profileSchema } from './profile'
+import { become, differs, profileOn, withoutDays } from './truths'
+
+const START = '2026-09-01'
+const on = (day: number) => addDays(START, day)
+const becomes = (day: number, what: Omit<FactOf<'dog'>, 'kind'>) => entry(on(day), { kind: 'dog', ...what })
+/** The record as it is told later: with what became true, the profile as it is now. */
+const later = (record: DogRecord, ...more: Entry[]): DogRecord => {
+  const entries = [...record.entries, ...more]
+  return { began: record.profile, profile: profileOn(record.profile, entries), entries }
+}
+const mats = (r: DogRecord, day: number) =>
+  Object.fromEntries(Object.entries(assess(r, on(day)).regions).map(([id, s]) => [id, s.unseen[2]]))
+
+describe('what is true from a day', () => {
+  const before = dog({ harnessHours: 4 })
+  it('weighed today: last month’s figures stay to the digit', () => {
+    const after = later(before, becomes(40, { weightKg: 16 }))
+    expect(assessEach(after, START, on(39))).toEqual(assessEach(before, START, on(39)))
+    expect(coatOn(after, on(40)).minutesOf(coatOn(after, on(40)).places[0]!)).toBeGreaterThan(
+      coatOn(before, on(40)).minutesOf(coatOn(before, on(40)).places[0]!),
+    )
+    expect(mats(after, 50)).not.toEqual(mats(before, 50))
+  })
+  it('put in for three weeks ago: it changes them from that day, whenever it arrives', () => {
+    const after = later(before, becomes(19, { weightKg: 16 }))
+    expect(assessEach(after, START, on(19))).toEqual(assessEach(before, START, on(19)))
+    expect(mats(after, 20)['armpit.left']!).toBeGreaterThan(mats(before, 20)['armpit.left']!)
+  })
+  it('a docked tail leaves forty places, and one taken back has it again', () => {
+    const docked = becomes(10, { absent: ['tail'] })
+    const after = later(before, docked)
+    expect(Object.keys(assess(after, on(9)).regions)).toHaveLength(41)
+    expect(Object.keys(assess(after, on(10)).regions)).toHaveLength(40)
+    const back = entry(on(10), { kind: 'correction', replaces: docked.id, by: null })
+    expect(assess(later(before, docked, back), on(30))).toEqual(assess(before, on(30)))
+  })
+  it('a harness that was sold stops rubbing that day', () => {
+    const born = (r: DogRecord, day: number) => {
+      const coat = coatOn(r, on(day))
+      return coat.bornToday()[coat.places.findIndex((p) => p.id === 'girth')]!
+    }
+    const after = later(before, becomes(30, { harnessHours: 0 }))
+    expect(born(after, 29)).toBe(born(before, 29))
+    expect(born(after, 30)).toBeCloseTo(born(before, 30) / 2, 12)
+  })
+  it('two hours of jumper are less than eight; eight are the day; out of its months it rubs nothing', () => {
+    const worn = (hours: number) => ({ garments: [{ what: 'jumper', from: 10, to: 3, hours }] })
+    const sum = (hours: number) =>
+      Object.values(mats(later(before, becomes(30, worn(hours))), 100)).reduce((s, x) => s + x, 0)
+    expect([sum(0) < sum(2), sum(2) < sum(8), sum(8)]).toEqual([true, true, sum(20)])
+    expect([garmentFactor(0), garmentFactor(2), garmentFactor(8)]).toEqual([1, 1.25, 2])
+    expect([9, 10, 12, 1, 3, 4].map((m) => garmentHours(worn(5), m))).toEqual([0, 5, 5, 5, 5, 0])
+    // Told for a day, that day is as it was told.
+    const bare = entry(on(30), { kind: 'gear', gear: 'coat', hours: 0 })
+    expect(mats(later(before, becomes(30, worn(8)), bare), 31)).toEqual(mats(before, 31))
+  })
+  it('a pup’s coat becomes another: from that day it tightens and grows as that one does', () => {
+    const pup = dog({ coat: 'drop' })
+    const after = later(pup, becomes(20, { coat: 'wool' }))
+    expect(assess(after, on(20)).regions).toEqual(assess(pup, on(20)).regions)
+    expect(coatOn(after, on(20)).learnedGrowth.prior).toBe(0.35)
+    expect(mats(after, 30)).not.toEqual(mats(pup, 30))
+  })
+  it('whatever the order of arrival of facts about the dog and checks, the coat is the same', () => {
+    const facts = fc.array(
+      fc.tuple(
+        anyFact.filter((f) => ['dog', 'check', 'gear', 'wet'].includes(f.kind)),
+        fc.nat({ max: 30 }),
+      ),
+      { maxLength: 14 },
+    )
+    fc.assert(
+      fc.property(facts, fc.infiniteStream(fc.nat()), (list, order) => {
+        const entries = list.map(([what, day]) => entry(on(day), what))
+        const shuffled = entries
+          .map((e) => ({ e, at: order.next().value as number }))
+          .sort((a, b) => a.at - b.at)
+          .map(({ e }) => e)
+        expect(assess(later(before, ...shuffled), on(35))).toEqual(assess(later(before, ...entries), on(35)))
+      }),
+      { numRuns: 60 },
+    )
+  })
+  it('what became true is a dog the record takes, and what differs makes the one out of the other', () => {
+    const dogFact = anyFact.filter((f): f is FactOf<'dog'> => f.kind === 'dog')
+    fc.assert(
+      fc.property(dogFact, dogFact, (a, b) => {
+        const [one, two] = [become(profile(), a), become(profile({ habits: { floor: true } }), b)]
+        expect(profileSchema.safeParse(one).error?.issues).toBe(undefined)
+        const what = differs(one, two)
+        const told = withoutDays(one, two)
+        const made = what ? become(told, what) : told
+        // What is not said any more is not taken back: only a visit can be called off.
+        expect(made).toMatchObject(JSON.parse(JSON.stringify(two)) as object)
+        expect(differs(two, two)).toBe(null)
+        expect(differs(told, one)).toBe(null)
+      }),
+      { numRuns: 200 },
+    )
+  })
+  it('a visit is called off, and an old profile is what was true from the first day', () => {
+    const booked = profile({ nextVisit: '2026-11-01' })
+    expect(become(booked, { kind: 'dog', nextVisit: null }).nextVisit).toBe(undefined)
+    expect(profileOn(booked, [])).toBe(booked)
+    expect(assess({ profile: booked, began: booked, entries: dog().entries }, on(30))).toEqual(
+      assess({ profile: booked, entries: dog().entries }, on(30)),
+    )
+  })
+})
