@@ -5,7 +5,7 @@ import ICAL from 'ical.js'
 import { v7 as uuid } from 'uuid'
 import { describe, expect, it } from 'vitest'
 import { demoDogs } from '../demo/household'
-import { assess } from '../core/record/fold'
+import { assess, assessEach } from '../core/record/fold'
 import { addDays } from '../core/record/day'
 import type { Entry } from '../core/record/entries'
 import { entry } from '../tests/support/dogs'
@@ -36,6 +36,18 @@ describe('the record as a file', () => {
       }),
       { numRuns: 20 },
     )
+  })
+  it('one of version 1 is read as what was true from its first day: read, written, read again, the same on every day', () => {
+    for (const d of DOGS) {
+      const old = JSON.stringify({ ...(JSON.parse(fileOf(d)) as object), version: 1 })
+      const read = readRecordFile(old)
+      const again = readRecordFile(writeRecordFile(read.file.dog, read.file.entries, NOW)).file
+      expect([read.wrong, read.file.version, again.version]).toEqual([[], 1, 2])
+      const states = ({ dog, entries }: typeof again) =>
+        assessEach({ profile: dog.profile, entries }, dog.profile.since, TODAY)
+      expect(states(again)).toEqual(assessEach(d, d.profile.since, TODAY))
+      expect(states(read.file)).toEqual(states(again))
+    }
   })
   it('holds entries of every kind, letter for letter', () => {
     fc.assert(

@@ -1,4 +1,7 @@
-import { useElementSize } from '@vueuse/core'
+import { useElementSize, useMediaQuery } from '@vueuse/core'
+
+/** Whether there is a desk's width: where the theme's `desk:` begins. */
+export const useDesk = () => useMediaQuery('(min-width: 60rem)')
 
 /**
  * The width a drawing has to itself, px: that of the element given as `frame`.

@@ -1,8 +1,9 @@
 import type { Ref } from 'vue'
-import type { EntriesAnswer } from '#shared/answers'
+import type { DogFile, EntriesAnswer } from '#shared/answers'
 import type { TroubleKind } from '~/words/trouble'
 import { dropWaiting, keepPicture, keepWaiting } from './device'
 import type { Picture, Waiting } from './device'
+import { forget, setRefused } from './off-the-list'
 import { bundle, verdictOn, waitMs } from './verdict'
 
 /** What the sender knows of the record, and does to it. */
@@ -20,8 +21,8 @@ export interface SenderPort {
   /** What has not gone up and was not refused, of all dogs or one. */
   toSend: (dogId?: string) => Waiting[]
   readWaiting: () => Promise<void>
-  setRefused: (item: Waiting, why: string) => Promise<void>
-  forget: (item: Waiting) => Promise<void>
+  /** The dog in view. */
+  file: Ref<DogFile | null>
   /** These have gone up. */
   took: (ids: readonly string[]) => void
   /** Keeps the dog in view as it is shown, if it is this one. */
@@ -153,9 +154,13 @@ export function makeSender(port: SenderPort): Sender {
         continue
       }
       if (code === 'not-come-yet') port.clockAheadMs.value = off
-      if (item.entry.what.kind === 'plan') await port.forget(item)
+      if (item.entry.what.kind === 'plan') await forget(port, item)
       else
-        await port.setRefused({ ...item, ...(code === 'not-come-yet' ? { ahead: true as const } : {}) }, says)
+        await setRefused(
+          port,
+          { ...item, ...(code === 'not-come-yet' ? { ahead: true as const } : {}) },
+          says,
+        )
     }
     await port.keepShown(dogId)
     if (!port.waiting.value.length) port.notKept.value = false
@@ -178,9 +183,9 @@ export function makeSender(port: SenderPort): Sender {
       port.signedOut.value = true
       port.whySignedOut.value = port.whyOut(error)
     } else if (verdict.do === 'never') {
-      for (const w of batch) await port.setRefused(w, verdict.says)
+      for (const w of batch) await setRefused(port, w, verdict.says)
     } else if (verdict.do === 'smaller') {
-      if (batch.length === 1) await port.setRefused(batch[0]!, inWords(error))
+      if (batch.length === 1) await setRefused(port, batch[0]!, inWords(error))
       else lane.most = Math.ceil(batch.length / 2)
     } else {
       port.trouble.value = verdict.trouble
@@ -190,7 +195,7 @@ export function makeSender(port: SenderPort): Sender {
         for (const other of lanes.values()) other.notBefore = Math.max(other.notBefore, lane.notBefore)
       else if (lane.tries >= TRIES_TOGETHER) {
         lane.tries = 1
-        if (batch.length === 1) await port.setRefused(batch[0]!, 'The server failed at it, time and again.')
+        if (batch.length === 1) await setRefused(port, batch[0]!, 'The server failed at it, time and again.')
         else {
           lane.most = Math.ceil(batch.length / 2)
           lane.notBefore = 0

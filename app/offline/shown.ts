@@ -8,8 +8,7 @@ import type { Waiting } from './device'
 /** A dog as it is now: what became true of it on this device counts before it has gone up. */
 export function asItIs(file: DogFile): DogFile {
   const began = file.began ?? file.profile
-  const profile = profileOn(began, file.entries)
-  return profile === began && !file.began ? file : { ...file, began, profile }
+  return { ...file, began, profile: profileOn(began, file.entries) }
 }
 
 /** What of a file everything is worked out from. */

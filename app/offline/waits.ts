@@ -1,10 +1,9 @@
 import type { Entry } from '#core/record/entries'
-import type { DogFile } from '#shared/answers'
 import { allWaiting, dropWaiting, keepWaiting, picturesWaiting } from './device'
 import type { Picture, Waiting } from './device'
 
 /** What waits on this device to go up, of every dog, and what the server refused of it. */
-export function useWaits(file: Ref<DogFile | null>) {
+export function useWaits() {
   const waiting = ref<Waiting[]>([])
   /** Why the server would not have a photograph. */
   const pictureRefused = ref('')
@@ -44,22 +43,6 @@ export function useWaits(file: Ref<DogFile | null>) {
 
   const lingers = useLingers(() => waiting.value.length + pictures.value.length > 0)
 
-  /** Off the device, and out of what is shown. */
-  async function forget(item: Waiting) {
-    waiting.value = waiting.value.filter((w) => w.id !== item.id)
-    await dropWaiting([item.id]).catch(() => undefined)
-    if (file.value)
-      file.value = { ...file.value, entries: file.value.entries.filter((e) => e.id !== item.id) }
-  }
-
-  async function setRefused(item: Waiting, why: string) {
-    const refused = { ...item, refused: why }
-    waiting.value = waiting.value.map((w) => (w.id === item.id ? refused : w))
-    if (file.value)
-      file.value = { ...file.value, entries: file.value.entries.filter((e) => e.id !== item.id) }
-    await keepWaiting([refused]).catch(() => (notKept.value = true))
-  }
-
   /** What was refused for good, once it was seen. What only waits for a clock to be set right stays. */
   async function dismissRefused() {
     const ids = waiting.value.filter((w) => w.refused && !w.ahead).map((w) => w.id)
@@ -77,8 +60,6 @@ export function useWaits(file: Ref<DogFile | null>) {
     wait,
     toSend,
     lingers,
-    forget,
-    setRefused,
     dismissRefused,
   }
 }

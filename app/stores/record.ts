@@ -24,7 +24,7 @@ export const useRecord = defineStore('record', () => {
   const trouble = ref<TroubleKind | null>(null)
   /** By how much this device's clock is ahead of the server's, ms, once entries were refused for it. */
   const clockAheadMs = ref(0)
-  const waits = useWaits(file)
+  const waits = useWaits()
   const { waiting, pictures, notKept, pictureRefused, readWaiting, toSend, wait } = waits
   /** The server says of the dog in view, which is kept here, that it is not there, or not ours. */
   const notThere = ref('')
@@ -194,8 +194,7 @@ export const useRecord = defineStore('record', () => {
           notKept,
           toSend,
           readWaiting,
-          setRefused: waits.setRefused,
-          forget: waits.forget,
+          file,
           took: (ids) => {
             for (const id of ids) tookAt.set(id, performance.now())
           },

@@ -1,7 +1,7 @@
 import { COATS } from '#core/coat/coat-types'
 import { placeRow, regionOf } from '#core/coat/regions'
 import type { FactOf } from '#core/record/entries'
-import type { ConditionId, MarkId } from '#core/record/profile'
+import type { ConditionId, MarkId } from '#core/record/marks'
 import { dayAndMonth } from '#core/record/say-day'
 import { capital, plural } from './numbers'
 
@@ -43,7 +43,7 @@ export const sayMark = (m: { what: MarkId; region: string; says?: string | undef
 export const sayGarment = (g: { what: string; from: number; to: number; hours: number }) =>
   `${g.what}, ${MONTHS[g.from - 1]} to ${MONTHS[g.to - 1]}, ${hoursADay(g.hours)}`
 /** Minutes of the week, Monday first. */
-export const sayWeek = (minutes: readonly number[]) =>
+const sayWeek = (minutes: readonly number[]) =>
   minutes.every((m) => m === minutes[0]) ? `${minutes[0]} minutes a day` : minutes.join(', ')
 
 /** What became true of a dog, each thing in a few words. */
@@ -86,4 +86,26 @@ export function sayTruths(d: FactOf<'dog'>): string[] {
       ),
     )
   return out.map((words, i) => (i ? words : capital(words)))
+}
+
+/** The same beside its label, where it says what it is: "two hours a day" of the harness. */
+export function sayStanding(which: keyof FactOf<'dog'>, d: FactOf<'dog'>): string {
+  if (which === 'coat' && d.coat) return COATS[d.coat].label.toLowerCase()
+  if (which === 'absent' && !d.absent?.length) return 'all there'
+  if (which === 'absent') return d.absent!.map((id) => regionOf(id).label.toLowerCase()).join(', ')
+  if (which === 'harnessHours' && d.harnessHours !== undefined)
+    return d.harnessHours ? hoursADay(d.harnessHours) : 'none'
+  if (which === 'collarAllDay') return d.collarAllDay ? 'all day' : 'not all day'
+  if (which === 'ears' && d.ears) return d.ears
+  if (which === 'ground' && d.ground) return `${d.ground} ground`
+  if (which === 'hard')
+    return listed(
+      (d.hard ?? []).map((p) => placeRow(p).plural.toLowerCase()),
+      'nothing',
+    )
+  if (which === 'minutes' && d.minutes) return sayWeek(d.minutes)
+  if (which === 'groomer' && d.groomer) return d.groomer
+  if (which === 'nextVisit' && d.nextVisit) return dayAndMonth(d.nextVisit)
+  const [words] = sayTruths(d)
+  return words ? words[0]!.toLowerCase() + words.slice(1) : 'not said'
 }

@@ -25,11 +25,14 @@ export function stretchEnd(profile: Profile, at: Day): { to: Day; why: 'visit' |
     : { to: visit, why: 'visit' }
 }
 
-/** Minutes there are for the table on a day, laying out included. */
+/** A dog that tires soon is asked for no longer than this at a time, minutes (judgement). */
+export const TIRES_SOON_MINUTES = 10
+/** Minutes there are for the table on a day, laying out included; never more than the dog bears. */
 export function minutesFor(profile: Profile, choices: Choices, day: Day): number {
   if (choices.blocked.includes(day)) return 0
   const own = choices.minutesOn[day] ?? profile.minutes[weekday(day)] ?? 0
-  return Math.min(own, choices.longest ?? Infinity)
+  const bears = profile.condition?.includes('tires-soon') ? TIRES_SOON_MINUTES : Infinity
+  return Math.min(own, choices.longest ?? Infinity, bears)
 }
 
 /** What of the profile a plan rests on, so that it can be told when that has changed. */
@@ -41,6 +44,7 @@ export const basisOf = (p: Profile): string =>
     p.harnessHours,
     p.collarAllDay,
     ...(p.garments?.length ? [p.garments] : []),
+    ...(p.condition?.includes('tires-soon') ? ['tires-soon'] : []),
     p.minutes,
     [...p.absent].sort(),
   ])

@@ -20,6 +20,7 @@ import {
   TAUGHT,
   WASHES,
 } from './habits'
+import { CONDITIONS, MARKS } from './marks'
 import { daySchema, oneLine, words } from './text'
 
 export { daySchema }
@@ -83,20 +84,6 @@ const hours = z
   .min(0, 'Hours start at 0.')
   .max(24, 'A day has 24 hours.')
 const month = z.number().int().min(1).max(12)
-
-/** What a standing mark on a dog's skin is; it is covered or gone round wherever a tool comes near. */
-export const MARKS = ['nipples', 'hernia', 'lump', 'scar', 'mole', 'thin-skin'] as const
-export type MarkId = (typeof MARKS)[number]
-/** What a dog cannot do, or not for long. */
-export const CONDITIONS = [
-  'tires-soon',
-  'sore-to-lift',
-  'not-on-its-side',
-  'weak-behind',
-  'does-not-see',
-  'does-not-hear',
-] as const
-export type ConditionId = (typeof CONDITIONS)[number]
 
 /** What is true of a dog from a day on, until it is told otherwise. */
 export const TRUTHS = {

@@ -9,7 +9,8 @@ import { assess, assessEach, coatOn } from './fold'
 import type { DogRecord } from './fold'
 import { garmentHours } from './garments'
 import { profileSchema } from './profile'
-import { become, differs, profileOn, withoutDays } from './truths'
+import { differs, withoutDays } from './told-anew'
+import { become, profileOn } from './truths'
 
 const START = '2026-09-01'
 const on = (day: number) => addDays(START, day)

@@ -7,8 +7,10 @@ import { entrySchema } from '../../core/record/entries'
 import type { Entry, Fact } from '../../core/record/entries'
 import type { Profile } from '../../core/record/profile'
 import { madeAt } from '../../core/record/timeline'
-import { differs, profileOn, withoutDays } from '../../core/record/truths'
+import { differs, withoutDays } from '../../core/record/told-anew'
+import { profileOn } from '../../core/record/truths'
 import type { EntriesAnswer, RefusedEntry } from '../../shared/answers'
+import type { Member } from '../access/authorise'
 import { refuse, refuseFor } from '../access/refuse'
 import { db, inTransaction } from '../db/client'
 import type { Db, Tx } from '../db/client'
@@ -186,6 +188,20 @@ const corrects = (e: Entry) => e.what.kind === 'correction'
 const idIn = (raw: unknown) =>
   raw && typeof raw === 'object' && 'id' in raw && typeof raw.id === 'string' ? raw.id : ''
 
+/** Of what is corrected here, what told of the dog itself. */
+async function truthsOf(at: Tx, householdId: string, dogId: string, read: readonly Entry[]) {
+  const ids = referredTo(read)
+  if (!ids.length) return new Set<string>()
+  const rows = await at
+    .select({ id: entries.id })
+    .from(entries)
+    .where(and(ofDog(householdId, dogId), inArray(entries.id, ids), eq(entries.kind, 'dog')))
+  return new Set(rows.map((r) => r.id))
+}
+const tellsOfDog = ({ what }: Entry, truths: ReadonlySet<string>) =>
+  what.kind === 'dog' ||
+  (what.kind === 'correction' && (what.by?.kind === 'dog' || truths.has(what.replaces)))
+
 /**
  * Adds what it can of what was sent; those already there stay as they were. Only what the entries refer
  * to is read, and posts to one record do not wait for one another.
@@ -194,7 +210,7 @@ const idIn = (raw: unknown) =>
 export async function addEntries(
   householdId: string,
   dogId: string,
-  authorId: string,
+  author: Pick<Member, 'accountId' | 'role'>,
   sent: readonly unknown[],
 ): Promise<EntriesAnswer> {
   const refused: RefusedEntry[] = []
@@ -212,17 +228,21 @@ export async function addEntries(
       .for('key share')
     if (!dog) throw refuse(404, 'There is nothing here.')
     const known = new Set(await onFile(tx, householdId, dogId, referredTo(read)))
+    const owners = author.role === 'owner' ? null : await truthsOf(tx, householdId, dogId, read)
     // What is corrected comes before what corrects it: an entry that was refused is not on file.
     const inOrder = [...read].sort(
       (a, b) => Number(corrects(a)) - Number(corrects(b)) || (madeAt(a) < madeAt(b) ? -1 : 1),
     )
     const good = inOrder.filter((e) => {
-      const problem = problemWith(dog.profile, known, e)
+      const problem =
+        owners && tellsOfDog(e, owners)
+          ? ({ code: 'wrong', says: 'What is true of the dog is for its owner to change.' } as const)
+          : problemWith(dog.profile, known, e)
       if (problem) refused.push({ id: e.id, ...problem })
       else known.add(e.id)
       return !problem
     })
-    await insert(tx, householdId, dogId, authorId, good)
+    await insert(tx, householdId, dogId, author.accountId, good)
     return good.map((e) => e.id)
   })
   if (!taken.length) throw refuse(422, refused[0]!.says, { refused, now: currentInstant().toISOString() })

@@ -284,6 +284,22 @@ describe.each(Object.keys(ROUTES) as RouteKey[])('%s', (key) => {
 })
 
 describe('members', () => {
+  it('what is true of the dog is for its owner to change: a helper’s word on it is refused, the rest is taken', async () => {
+    const { visitor } = await joined(mine, 'helper')
+    const told = entry(daysAgo(1), { kind: 'dog', weightKg: 9 })
+    const own = { entries: [told, entry(daysAgo(1), { kind: 'check', region: 'chest', finding: 'glides' })] }
+    const { status, json } = await visitor.call('POST', `/api/dogs/${dog.id}/entries`, own)
+    expect([status, (json.refused as { id: string; says: string }[]).map((r) => [r.id, r.says])]).toEqual([
+      200,
+      [[told.id, 'What is true of the dog is for its owner to change.']],
+    ])
+    // Nor is what the owner said taken back.
+    expect((await mine.call('POST', `/api/dogs/${dog.id}/entries`, { entries: [told] })).status).toBe(200)
+    const back = entry(daysAgo(1), { kind: 'correction', replaces: told.id, by: null })
+    expect((await visitor.call('POST', `/api/dogs/${dog.id}/entries`, { entries: [back] })).status).toBe(422)
+    expect((await mine.call('POST', `/api/dogs/${dog.id}/entries`, { entries: [back] })).status).toBe(200)
+  })
+
   it('one who was taken out is told so in words, and their open page writes nothing more', async () => {
     const { visitor, id } = await joined(mine, 'helper')
     const write = () =>

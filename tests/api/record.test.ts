@@ -82,6 +82,36 @@ describe('the record', () => {
   })
 })
 
+describe('what is true of a dog', () => {
+  it('told as it is now, as devices of before do: what has its day becomes true today, the past keeps its own', async () => {
+    const its = newDog({ name: 'Brock', nextVisit: daysAgo(-30) })
+    await owner.call('POST', '/api/dogs', its)
+    const had = its.profile
+    const { nextVisit: _gone, ...others } = had
+    const told = { ...others, name: 'Brook', weightKg: 15, minutes: [5, 5, 5, 5, 5, 5, 5] }
+    expect((await owner.call('PUT', `/api/dogs/${its.id}`, { profile: told })).status).toBe(200)
+    const { profile, began, entries } = (await owner.call('GET', `/api/dogs/${its.id}`)).json as {
+      profile: object
+      began: object
+      entries: { day: string; what: object }[]
+    }
+    expect(profile).toEqual(told)
+    // A name has no day.
+    expect(began).toEqual({ ...had, name: 'Brook' })
+    expect(entries.map((e) => e.what)).toEqual([
+      { kind: 'dog', weightKg: 15, minutes: [5, 5, 5, 5, 5, 5, 5], nextVisit: null },
+    ])
+    // The lists go by what is true now.
+    const { dogs } = (await owner.call('GET', '/api/me')).json as {
+      dogs: { profile: { name: string; weightKg: number } }[]
+    }
+    expect(dogs.find((d) => d.profile.name === 'Brook')!.profile.weightKg).toBe(15)
+    // Told the same again, nothing becomes true.
+    await owner.call('PUT', `/api/dogs/${its.id}`, { profile: told })
+    expect(((await owner.call('GET', `/api/dogs/${its.id}`)).json as { entries: [] }).entries).toHaveLength(1)
+  })
+})
+
 describe('bad input is refused in words and changes nothing', () => {
   async function refuses(path: string, body: unknown, status: number, words: RegExp, method = 'POST') {
     const answer = await owner.call(method, path, body)

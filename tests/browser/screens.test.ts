@@ -117,6 +117,7 @@ const SCREENS: [string, () => Promise<void>, string | RegExp][] = [
     },
     'Praise and a treat',
   ],
+  ['about the dog', () => page.visit(`/dogs/${dog.id}/about`), 'A line counts from its day'],
   ['a knot, where', () => page.visit(`/dogs/${dog.id}/knot`), 'Where is the knot?'],
   [
     'a knot, a question',

@@ -10,7 +10,7 @@ import type { Entry, Fact, FactOf } from '../../core/record/entries'
 import { COMFORT_IDS, FINDING_IDS, UNDERCOAT_IDS } from '../../core/record/findings'
 import { COAT_IDS } from '../../core/coat/coat-types'
 import { EAR_CARRIAGES, GROUNDS, SETTINGS, TAUGHT } from '../../core/record/habits'
-import { CONDITIONS, MARKS } from '../../core/record/profile'
+import { CONDITIONS, MARKS } from '../../core/record/marks'
 import { TIDY_IDS } from '../../core/record/tidies'
 
 /** Facts of every kind, as wide as the record takes them, for tests of what must hold for any of them. */

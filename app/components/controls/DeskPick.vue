@@ -14,7 +14,7 @@ const chosen = defineModel<T>({ required: true })
       :aria-label="`${label}: ${options.find((o) => o.value === chosen)?.words ?? ''}`"
     >
       <span class="min-w-0 truncate">{{ options.find((o) => o.value === chosen)?.words }}</span>
-      <ChevronMark :class="{ 'rotate-180': open }" />
+      <ChevronMark :class="open ? '-rotate-90' : 'rotate-90'" />
     </ListboxButton>
     <ListboxOptions
       class="absolute right-0 z-30 mt-1 max-h-72 min-w-full overflow-y-auto border border-ink bg-paper py-1 focus:outline-none"

@@ -2,7 +2,22 @@
 import { Popover, PopoverButton, PopoverPanel } from '@headlessui/vue'
 
 /** On a phone the sections that are not at hand. Escape, a press beside it, or going there closes it. */
-defineProps<{ links: { to: string; label: string }[]; here: boolean }>()
+const props = defineProps<{
+  /** Where the dog is, and which of its sections are not at hand. */
+  base: string
+  sections: { path: string; label: string }[]
+  here: boolean
+}>()
+const links = computed(() => [
+  ...[
+    ...props.sections,
+    { path: '/about', label: 'About the dog' },
+    { path: '/look-over', label: 'Look-over' },
+    { path: '/ways', label: 'How you work' },
+    { path: '/data', label: 'Your data' },
+  ].map((s) => ({ to: props.base + s.path, label: s.label })),
+  { to: '/household', label: 'Household' },
+])
 </script>
 
 <template>

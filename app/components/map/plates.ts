@@ -13,7 +13,8 @@ const OFFSETS: Record<PlaceId, Pt> = {
 }
 
 export interface Plate {
-  number: number
+  /** What stands at it: a number of the order, or a letter. */
+  number: number | string
   place: PlaceId
   label: string
 }

@@ -6,11 +6,19 @@ import { shownMinutes } from '#core/plan/shown-minutes'
 import { habitsOf } from '#core/record/habits'
 import { buildOf } from '#drawing/build-of'
 import { capital, inHalves, plural } from '~/words/numbers'
+import { CONDITION_SAYS } from '~/words/truths'
 import { sayReason } from '~/words/reasons'
 
 /** Before the first place: what there is to do, what is seen to, and what is laid out. */
 const emit = defineEmits<{ start: [RegionId[]] }>()
 const { file, today } = useDog()
+/** What the dog cannot do, or not for long, said before it is put up. */
+const condition = computed(() => {
+  const { name, condition: all = [] } = file.value.profile
+  return all.length
+    ? `${name} ${all.map((c) => CONDITION_SAYS[c]).join(', ')}: short and supported; a second person helps.`
+    : ''
+})
 const base = computed(() => `/dogs/${file.value.id}`)
 const usual = computed(() => minutesOn(file.value, today.value) || 14)
 
@@ -103,6 +111,9 @@ async function speak(on: boolean) {
           unit="min"
           :along="MINUTES"
         />
+        <p v-if="condition" class="mt-3 font-semibold text-caution" data-condition>
+          {{ condition }}
+        </p>
         <ol v-if="items.length" class="mt-3 border-t border-ink">
           <li v-for="(item, i) in rows" :key="item.place" class="flex gap-3 border-b border-rule py-2">
             <span class="figure w-6 text-story text-due">{{ i + 1 }}</span>

@@ -12,7 +12,8 @@ import { monthsOld } from '#core/record/day'
 import { COMFORT_IDS, FINDING_IDS } from '#core/record/findings'
 import { habitsOf } from '#core/record/habits'
 import { buildOf } from '#drawing/build-of'
-import { clock } from '~/words/numbers'
+import { capital, clock } from '~/words/numbers'
+import { MARK_SAYS } from '~/words/truths'
 import { sayFound } from '~/words/found'
 import { TROUBLE } from '~/words/trouble'
 import type { KnotSettled } from '../knot/KnotQuestions.vue'
@@ -29,6 +30,12 @@ const profile = computed(() => file.value.profile)
 const habits = computed(() => habitsOf(profile.value))
 const region = computed(() => regionOf(t.current.value!))
 /** What the groomer asked for at this place. */
+/** What stands on her skin here: the tool goes round it. */
+const marksHere = computed(() =>
+  (profile.value.marks ?? [])
+    .filter((m) => m.region === region.value.id)
+    .map((m) => m.says || MARK_SAYS[m.what]),
+)
 const advice = computed(() => adviceAt(standingAdvice(file.value, today.value), region.value.id))
 const limit = computed(() => restMinutes(region.value) * 60_000)
 const over = computed(() => t.atPlace.value > limit.value)
@@ -201,6 +208,9 @@ useEventListener('keydown', onKey)
             <dd class="font-semibold">{{ brush || 'your brush' }}, {{ how }}; then the comb</dd>
           </div>
         </dl>
+        <p v-for="m in marksHere" :key="m" class="mt-1 font-semibold text-caution" data-mark>
+          {{ capital(m) }} here: a hand over it before pin or comb.
+        </p>
         <p v-for="a in advice" :key="a.id" class="why mt-1 text-ink" data-advice>
           <b class="font-sans text-body font-semibold not-italic">{{ a.from }}:</b> {{ a.says }}
         </p>

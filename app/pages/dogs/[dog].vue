@@ -5,7 +5,6 @@ import { coatOn } from '#core/record/fold'
 import { shadeOf, chanceOfMat } from '#core/record/odds'
 import { buildOf } from '#drawing/build-of'
 import { asItIs } from '~/offline/shown'
-import { TROUBLE } from '~/words/trouble'
 
 definePageMeta({ middleware: 'signed-in' })
 const route = useRoute()
@@ -53,15 +52,6 @@ const atHand = SECTIONS.filter((s) => AT_HAND.includes(s.path))
 const behind = SECTIONS.filter((s) => !AT_HAND.includes(s.path))
 const sectionOf = (path: string) => path.replace(/^\/dogs\/[^/]+/, '')
 const to = (dog: string, section: string) => `/dogs/${dog}${section}`
-const more = computed(() => [
-  ...[
-    ...behind,
-    { path: '/look-over', label: 'Look-over' },
-    { path: '/ways', label: 'How you work' },
-    { path: '/data', label: 'Your data' },
-  ].map((s) => ({ to: to(dogId.value, s.path), label: s.label })),
-  { to: '/household', label: 'Household' },
-])
 const bodyMm = computed(() =>
   Math.round(now.value.regions['side.left']?.mm ?? now.value.regions.back?.mm ?? 0),
 )
@@ -95,25 +85,10 @@ useEventListener('keydown', onKey, { capture: true })
 </script>
 
 <template>
-  <LazyEmptyState
-    v-if="record.state === 'missing'"
-    class="mx-auto max-w-md px-4 pt-24"
-    title="No dog lives here"
-  >
-    <template #why>The address is wrong, or this dog belongs to another household.</template>
-    <ActButton to="/" kind="filled" class="mt-8 w-full">Back to the start</ActButton>
-  </LazyEmptyState>
-  <LazyEmptyState
-    v-else-if="record.state === 'no-answer' && !record.file"
-    class="mx-auto max-w-md px-4 pt-24"
-    title="Nothing is kept here yet"
-  >
-    <template #why>
-      {{ record.trouble ? TROUBLE[record.trouble].says : '' }} Open this dog once with an answer from the
-      server, and it opens without from then on.
-    </template>
-    <ActButton kind="filled" class="mt-8 w-full" @click="record.open(dogId)">Try again</ActButton>
-  </LazyEmptyState>
+  <LazyDogNotHere
+    v-if="record.state === 'missing' || (record.state === 'no-answer' && !record.file)"
+    :dog-id="dogId"
+  />
   <div v-else-if="!record.file" class="mx-auto max-w-[1280px] px-4 pt-24 desk:px-10" role="status">
     <p class="why">Reading the diary</p>
     <div class="mt-3 border-t border-rule" />
@@ -137,10 +112,10 @@ useEventListener('keydown', onKey, { capture: true })
           <p class="truncate font-serif text-title leading-tight font-medium desk:text-show">
             {{ file.profile.name }}
           </p>
-          <p class="small hidden truncate desk:block">
-            {{ file.profile.weightKg }} kg, {{ COATS[file.profile.coat].label.toLowerCase() }},
-            {{ bodyMm }} mm
-          </p>
+          <NuxtLink :to="to(dogId, '/about')" class="small block truncate py-1 underline">
+            <span class="sr-only">About the dog: </span>{{ file.profile.weightKg }} kg,
+            {{ COATS[file.profile.coat].label.toLowerCase() }}, {{ bodyMm }} mm
+          </NuxtLink>
         </div>
         <nav aria-label="Sections" class="ml-auto hidden shrink-0 items-center desk:flex">
           <NuxtLink
@@ -194,7 +169,11 @@ useEventListener('keydown', onKey, { capture: true })
         :aria-current="sectionOf(route.path) === s.path ? 'page' : undefined"
         >{{ s.label }}</NuxtLink
       >
-      <LazyMoreSections :links="more" :here="behind.some((x) => x.path === sectionOf(route.path))" />
+      <LazyMoreSections
+        :base="to(dogId, '')"
+        :sections="behind"
+        :here="behind.some((x) => x.path === sectionOf(route.path))"
+      />
     </nav>
     <LazyKeyList v-if="keysShown" @close="keysShown = false" />
   </div>

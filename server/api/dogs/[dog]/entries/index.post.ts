@@ -6,6 +6,6 @@ import { addEntries } from '../../../../services/dogs'
 export default route(
   'POST /api/dogs/[dog]/entries',
   ({ visitor, dogId, body }): Promise<EntriesAnswer> =>
-    addEntries(visitor.householdId, dogId, visitor.accountId, body.entries),
+    addEntries(visitor.householdId, dogId, visitor, body.entries),
   entriesBody,
 )

@@ -1,0 +1,130 @@
+import { COATS } from '#core/coat/coat-types'
+import { COLLAR_FACTOR, garmentFactor, harnessFactor } from '#core/coat/exposure'
+import { TIRES_SOON_MINUTES } from '#core/plan/standing'
+import { weeklyMinutes } from '#core/plan/weekly'
+import type { Coat } from '#core/record/coat'
+import { daysBetween } from '#core/record/day'
+import type { FactOf } from '#core/record/entries'
+import { garmentHours } from '#core/record/garments'
+import type { Profile } from '#core/record/profile'
+import { plural } from './numbers'
+
+/** What there is to say of a dog, in the order it is asked. */
+export const ABOUT = [
+  'weightKg',
+  'born',
+  'neutered',
+  'coat',
+  'ears',
+  'absent',
+  'marks',
+  'condition',
+  'harnessHours',
+  'collarAllDay',
+  'garments',
+  'ground',
+  'hard',
+  'minutes',
+  'groomer',
+  'nextVisit',
+] as const
+export type About = (typeof ABOUT)[number]
+export type Told = Omit<FactOf<'dog'>, 'kind'>
+
+export const ABOUT_LABELS: Record<About, string> = {
+  weightKg: 'Weight',
+  born: 'Born',
+  neutered: 'Neutered',
+  coat: 'Coat',
+  ears: 'Ears',
+  absent: 'Not there',
+  marks: 'Marks',
+  condition: 'Condition',
+  harnessHours: 'Harness',
+  collarAllDay: 'Collar',
+  garments: 'Clothes',
+  ground: 'Walks on',
+  hard: 'Finds hard',
+  minutes: 'Your week',
+  groomer: 'Groomer',
+  nextVisit: 'Next visit',
+}
+
+const times = (n: number) => `${Number(n.toFixed(2))} times as fast`
+/** Minutes a week the coat asks as long as it is now. @param coat this morning */
+export function weekOfCoat(profile: Profile, coat: Coat): number {
+  const lengths = Object.fromEntries(coat.places.map((p) => [p.region.part, p.mm])) as Parameters<
+    typeof weeklyMinutes
+  >[2]
+  return Math.round(weeklyMinutes(profile.coat, profile.weightKg, lengths))
+}
+
+/** What a thing that is true of the dog does, in a few words; nothing where nothing is worked out from it. */
+export function effectOfTruth(which: About, profile: Profile, coat: Coat, today: string): string {
+  const wants = () => `about ${weekOfCoat(profile, coat)} minutes a week`
+  switch (which) {
+    case 'weightKg':
+      return wants()
+    case 'coat':
+      return `${wants()}; no place longer than ${COATS[profile.coat].ceilingDays} days without the comb`
+    case 'born':
+      return COATS[profile.coat].puppyChange ? 'from 6 to 14 months a coat like this knots twice as fast' : ''
+    case 'ears':
+      return profile.habits?.ears === 'pricked'
+        ? 'wiped when there is something to wipe'
+        : 'wiped at every look'
+    case 'absent':
+      return `${41 - profile.absent.length} places on the map`
+    case 'marks':
+      return profile.marks?.length ? 'covered with a hand before pin, comb or blade' : ''
+    case 'condition':
+      return profile.condition?.includes('tires-soon')
+        ? `sessions of ${TIRES_SOON_MINUTES} minutes at most`
+        : profile.condition?.length
+          ? 'said before each session'
+          : ''
+    case 'harnessHours':
+      return profile.harnessHours
+        ? `shoulders, chest, girth and armpits fill ${times(harnessFactor(profile.harnessHours))}`
+        : 'nothing rubs there'
+    case 'collarAllDay':
+      return profile.collarAllDay ? `the collar line fills ${times(COLLAR_FACTOR)}` : 'nothing rubs there'
+    case 'garments': {
+      const now = garmentHours(profile, Number(today.slice(5, 7)))
+      const most = Math.max(0, ...(profile.garments ?? []).map((g) => g.hours))
+      if (!most) return ''
+      return `what it covers fills ${times(garmentFactor(now || most))}${now ? '' : ' while it is worn'}; brush through after it comes off`
+    }
+    case 'ground':
+      return (profile.habits?.ground ?? 'hard') === 'hard'
+        ? 'nails wear by themselves'
+        : 'nails want trimming oftener'
+    case 'hard':
+      return profile.hard.length ? 'late in the order, never last, two minutes a day' : ''
+    case 'minutes': {
+      const has = profile.minutes.reduce((sum, m) => sum + m, 0)
+      const asks = weekOfCoat(profile, coat)
+      const spare = has - asks
+      return `${has} there are, the coat asks ${asks}: ${spare < 0 ? `${-spare} short` : `${spare} to spare`}`
+    }
+    case 'nextVisit':
+      return profile.nextVisit
+        ? `the stretch runs to it, ${plural(Math.max(0, daysBetween(today, profile.nextVisit)), 'day')}`
+        : 'the plan looks eight weeks ahead'
+    case 'groomer':
+    case 'neutered':
+      return ''
+  }
+}
+
+/** Legs and tails that may be missing, each with its places. */
+export const MISSING = [
+  { words: 'the tail', regions: ['tail'] },
+  { words: 'the left foreleg', regions: ['foreleg.left', 'forefoot.left'] },
+  { words: 'the right foreleg', regions: ['foreleg.right', 'forefoot.right'] },
+  { words: 'the left hind leg', regions: ['thigh.left', 'inner-thigh.left', 'hock.left', 'hindfoot.left'] },
+  {
+    words: 'the right hind leg',
+    regions: ['thigh.right', 'inner-thigh.right', 'hock.right', 'hindfoot.right'],
+  },
+] as const
