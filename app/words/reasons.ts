@@ -36,9 +36,8 @@ export function sayReason(item: Pick<PlanItem, 'reason'>, at: string): string {
     case 'found':
       return `${FOUND[r.finding]} here ${sayDay(r.day, at)}`
     case 'harness':
-      return `the harness rubs, ${r.hours} ${r.hours === 1 ? 'hour' : 'hours'} a day`
     case 'garment':
-      return `clothes rub, ${r.hours} ${r.hours === 1 ? 'hour' : 'hours'} a day`
+      return `${r.why === 'harness' ? 'the harness rubs' : 'clothes rub'}, ${r.hours} ${r.hours === 1 ? 'hour' : 'hours'} a day`
     case 'collar':
       return 'the collar rubs all day'
     case 'ceiling':

@@ -113,8 +113,8 @@ useEventListener('keydown', onKey, { capture: true })
             {{ file.profile.name }}
           </p>
           <NuxtLink :to="to(dogId, '/about')" class="small block truncate py-1 underline">
-            <span class="sr-only">About the dog: </span>{{ file.profile.weightKg }} kg,
-            {{ COATS[file.profile.coat].label.toLowerCase() }}, {{ bodyMm }} mm
+            {{ file.profile.weightKg }} kg, {{ COATS[file.profile.coat].label.toLowerCase() }},
+            {{ bodyMm }} mm
           </NuxtLink>
         </div>
         <nav aria-label="Sections" class="ml-auto hidden shrink-0 items-center desk:flex">
