@@ -1,13 +1,23 @@
-import { expect, it } from 'vitest'
-import { bathAmounts, dryingMinutes } from '../../core/care/bath/bath-recipe'
-import { CARE, CARE_IDS, doneOn } from '../../core/care/due'
+import { describe, expect, it } from 'vitest'
+import { bathAmounts, dryingMinutes, USUAL_RATIO } from '../../core/care/bath/bath-recipe'
+import { CARE, CARE_IDS, careInterval, doneOn } from '../../core/care/due'
 import { COAT_IDS, COATS } from '../../core/coat/coat-types'
 import { PLACE_IDS, placeRow } from '../../core/coat/regions'
 import { ASKED_LENGTHS } from '../../core/plan/weekly'
 import type { Fact } from '../../core/record/entries'
 import { timeline } from '../../core/record/timeline'
-import { inventedWeather } from '../../core/season/weather'
-import { dog } from '../support/dogs'
+import { afterDay, FIRST } from '../../core/care/handling/handling'
+import type { OnTheWay } from '../../core/care/handling/handling'
+import { decideKnot } from '../../core/care/knots/knot'
+import type { KnotFound } from '../../core/care/knots/knot'
+import { nailsNext } from '../../core/care/tidies/nails'
+import { restMinutes } from '../../core/coat/minutes'
+import { monthsOld } from '../../core/record/day'
+import { assess } from '../../core/record/fold'
+import { reasonFor } from '../../core/plan/reason'
+import { expectedKnots, shadeOf } from '../../core/record/odds'
+import { driesSlowly, inventedWeather } from '../../core/season/weather'
+import { dog, entry } from '../support/dogs'
 
 /**
  * The handbook's tables, written down a second time: a figure of the trade that slips is noticed here, and is
@@ -183,4 +193,118 @@ it('the stand-in’s warmest hour, by month: a mild coast, °C', () => {
   }
   const COAST = [6, 7, 10, 13, 17, 21, 23, 23, 19, 14, 9, 7]
   for (const [i, c] of COAST.entries()) expect(Math.abs(warmest(i + 1) - c), `month ${i + 1}`).toBeLessThan(2)
+})
+
+const KNOT: KnotFound = {
+  region: 'back',
+  kind: 'knot',
+  count: 1,
+  skinWell: true,
+  privates: false,
+  fouled: false,
+  matsOverDog: 0,
+  allowed: true,
+  calm: true,
+  tried: false,
+  washable: false,
+  washFirst: false,
+  shownMats: false,
+}
+describe('where a figure of the trade turns', () => {
+  it('the map: drawn denser from these chances of a mat', () => {
+    const at = [0.0029, 0.003, 0.0099, 0.01, 0.0279, 0.028, 0.0699, 0.07]
+    expect(at.map(shadeOf)).toEqual([0, 1, 1, 2, 2, 3, 3, 4])
+  })
+  it('brush burn: two minutes a place, one where the skin is tender', () => {
+    const minutes = Object.fromEntries(PLACE_IDS.map((p) => [p, restMinutes(placeRow(p))]))
+    const tender = PLACE_IDS.filter((p) => minutes[p] === 1)
+    expect(tender).toEqual(['ear', 'ear-edge', 'behind-ear', 'armpit', 'inner-thigh', 'under-tail'])
+    expect(minutes.back).toBe(2)
+  })
+  it('label ratios where none is at hand; what dries slowly', () => {
+    expect(USUAL_RATIO).toEqual({ shampoo: 10, conditioner: 8 })
+    const slow = (maxC: number, humidity: number) =>
+      driesSlowly({ ...inventedWeather('2026-06-01', 'north'), maxC, humidity } as never)
+    expect([slow(12, 85), slow(11, 85), slow(12, 86)]).toEqual([false, true, true])
+  })
+  it('a hard place: up a step after three easy days, back one after a bad one, never below the first', () => {
+    const easy = (n: number) =>
+      Array.from({ length: n }).reduce((at: OnTheWay) => afterDay(at, 'easy'), FIRST)
+    expect([easy(2).step, easy(3).step, easy(9).step]).toEqual([0, 1, 3])
+    expect(afterDay(easy(9), 'stopped').step).toBe(2)
+    expect(afterDay(FIRST, 'stopped').step).toBe(0)
+    expect(afterDay({ step: 2, easyDays: 2, arrived: false }, 'fidgety')).toEqual({
+      step: 2,
+      easyDays: 0,
+      arrived: false,
+    })
+  })
+  it('age in whole months, over the new year', () => {
+    expect(
+      ['2025-12-31', '2026-01-01', '2026-06-30', '2027-04-01'].map((d) => monthsOld('2025-11', d)),
+    ).toEqual([1, 2, 7, 17])
+  })
+  it('many mats: three in a place, nine over the dog', () => {
+    const mats = (count: number, matsOverDog: number) =>
+      decideKnot({ ...KNOT, kind: 'mat', count, matsOverDog }).why
+    expect([mats(2, 2), mats(3, 3), mats(1, 8), mats(1, 9)]).toEqual(['mat', 'many-mats', 'mat', 'many-mats'])
+    // A knot is not a mat, however many.
+    expect(decideKnot({ ...KNOT, kind: 'knot', count: 9, matsOverDog: 0 }).answer).toBe('tease')
+  })
+  it('how the nails come on: other tidies are none of theirs; a sliver every four days, a look every eight', () => {
+    const nails = (day: string, nail: 'looked' | 'trimmed' | 'sliver') =>
+      entry(day, { kind: 'tidy', tidy: 'nails', nails: nail })
+    const other = entry('2026-09-20', { kind: 'tidy', tidy: 'paws' })
+    const next = (...entries: ReturnType<typeof entry>[]) => nailsNext(dog({}, 20, entries), '2026-09-21')
+    expect(next(nails('2026-09-18', 'looked'), other)).toEqual({
+      day: '2026-09-26',
+      did: 'trimmed',
+      slivers: 0,
+    })
+    expect(next(nails('2026-09-18', 'trimmed'), other)).toEqual({
+      day: '2026-09-26',
+      did: 'looked',
+      slivers: 0,
+    })
+    expect(next(nails('2026-09-14', 'sliver'), nails('2026-09-18', 'sliver'), other)).toEqual({
+      day: '2026-09-22',
+      did: 'sliver',
+      slivers: 2,
+    })
+  })
+  it('refusals are counted, one by one', () => {
+    const refused = (day: string) => entry(day, { kind: 'check', region: 'back', finding: 'refused' })
+    const at = (...list: ReturnType<typeof entry>[]) =>
+      assess(dog({}, 20, list), '2026-09-20').regions.back!.refusals
+    expect([at(), at(refused('2026-09-10')), at(refused('2026-09-10'), refused('2026-09-12'))]).toEqual([
+      0, 1, 2,
+    ])
+  })
+  it('a knot found a fortnight ago still is the reason to go back, a day later no more', () => {
+    const found = dog({}, 20, [
+      entry('2026-09-05', { kind: 'check', region: 'back', finding: 'knot', count: 1, out: 1 }),
+    ])
+    const why = (day: string) => reasonFor(found.profile, [assess(found, day).regions.back!], day).why
+    expect([why('2026-09-19'), why('2026-09-20')]).toEqual(['found', 'ceiling'])
+  })
+  it('an interval leans to what was told: a normal prior and normal tellings, as logarithms', () => {
+    // Told once that fourteen days were right, of a prior of twenty-eight: sd 0.3 and 0.25.
+    const told = dog({}, 20, [entry('2026-09-15', { kind: 'tidy', tidy: 'sanitary', was: 'right' })])
+    const [prior, seen] = [1 / 0.3 ** 2, 1 / 0.25 ** 2]
+    const mean = (Math.log(28) * prior + Math.log(14) * seen) / (prior + seen)
+    expect(careInterval(told, 'sanitary')!.now).toBeCloseTo(Math.exp(mean), 6)
+  })
+  it('what was left in is still to be teased: a snag as a tangle, a knot as a knot', () => {
+    const left = (finding: 'snag' | 'knot') => {
+      const record = dog({}, 20, [
+        entry('2026-09-05', { kind: 'check', region: 'back', finding, count: 2, out: 0 }),
+      ])
+      const { tangles, knots } = expectedKnots(assess(record, '2026-09-05').regions.back!)
+      return [Math.floor(tangles), Math.floor(knots)]
+    }
+    expect([left('snag'), left('knot')]).toEqual([
+      [2, 0],
+      [0, 2],
+    ])
+  })
 })
