@@ -106,6 +106,14 @@ describe('what is true of a dog', () => {
       dogs: { profile: { name: string; weightKg: number } }[]
     }
     expect(dogs.find((d) => d.profile.name === 'Brook')!.profile.weightKg).toBe(15)
+    // Brought into another household as it was when it began, with what became true since.
+    const other = await newOwner(app.address, 'Bea')
+    const visited = entry(daysAgo(3), { kind: 'visit', lengths: {}, found: [] })
+    const since = entry(daysAgo(3), { kind: 'dog', nextVisit: daysAgo(-40) })
+    const copy = { ...newDog({ name: 'Brock', nextVisit: daysAgo(3) }), entries: [visited, since] }
+    expect((await other.call('POST', '/api/dogs', copy)).status).toBe(200)
+    const brought = (await other.call('GET', `/api/dogs/${copy.id}`)).json
+    expect(brought).toMatchObject({ profile: { nextVisit: daysAgo(-40) }, began: { nextVisit: daysAgo(3) } })
     // Told the same again, nothing becomes true.
     await owner.call('PUT', `/api/dogs/${its.id}`, { profile: told })
     expect(((await owner.call('GET', `/api/dogs/${its.id}`)).json as { entries: [] }).entries).toHaveLength(1)
