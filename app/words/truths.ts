@@ -2,7 +2,7 @@ import { COATS } from '#core/coat/coat-types'
 import { placeRow, regionOf } from '#core/coat/regions'
 import type { FactOf } from '#core/record/entries'
 import type { ConditionId, MarkId } from '#core/record/marks'
-import { dayAndMonth } from '#core/record/say-day'
+import { dayAndMonth, MONTHS } from '#core/record/say-day'
 import { capital, plural } from './numbers'
 
 export const MARK_SAYS: Record<MarkId, string> = {
@@ -21,20 +21,6 @@ export const CONDITION_SAYS: Record<ConditionId, string> = {
   'does-not-see': 'does not see well',
   'does-not-hear': 'does not hear well',
 }
-export const MONTHS = [
-  'January',
-  'February',
-  'March',
-  'April',
-  'May',
-  'June',
-  'July',
-  'August',
-  'September',
-  'October',
-  'November',
-  'December',
-] as const
 const hoursADay = (n: number) => `${plural(n, 'hour')} a day`
 const listed = (all: readonly string[], none: string) => (all.length ? all.join(', ') : none)
 

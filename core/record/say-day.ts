@@ -2,7 +2,8 @@ import { daysBetween, monthOf, weekday } from './day'
 import type { Day } from './day'
 
 const WEEKDAYS = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday']
-const MONTHS = [
+/** The months as they are said, January first. */
+export const MONTHS = [
   'January',
   'February',
   'March',

@@ -39,8 +39,6 @@ const WAKE = `(() => {
   const daysIn = document.querySelector('[data-days-in]')?.dataset.daysIn
   const elsewhere = daysIn && daysIn !== Intl.DateTimeFormat().resolvedOptions().timeZone
   if (elsewhere || document.querySelector('[data-wants-program]')) addEventListener('load', wake)
-  // A map is to be walked as well as looked at: where nobody touched the page, its program comes after a while.
-  else if (daysIn) addEventListener('load', () => setTimeout(wake, 3000))
   window.grumboWoken = () => {
     for (const touch of touches) removeEventListener(touch, wake, true)
     removeEventListener('click', hold, true)

@@ -49,6 +49,8 @@ export function problemWith(
   if (e.what.kind === 'correction' && !known.has(e.what.replaces))
     return is('wrong', 'The entry to correct is not on file.')
   const fact = e.what.kind === 'correction' ? e.what.by : e.what
+  if (fact?.kind === 'dog' && fact.nextVisit && fact.nextVisit < e.day)
+    return is('wrong', `The next visit, ${fact.nextVisit}, comes before the day it was told, ${e.day}.`)
   for (const id of fact ? regionsIn(fact) : [])
     if (profile.absent.includes(id))
       return is('wrong', `${profile.name} has no such place: ${regionOf(id).label.toLowerCase()}.`)

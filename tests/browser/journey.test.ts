@@ -203,6 +203,8 @@ describe('from an empty account to an answer from the groomer', () => {
     const stories = await groomer.text('[data-stories]')
     expect(stories).toContain('mat today, left for you')
     expect(stories).toContain('not allowed')
+    // The map is drawn by the server; a touch anywhere, and its places can be pressed.
+    await groomer.tap(await groomer.find('h1'))
     await groomer.find('[data-region="armpit.left"]')
     expect(await groomer.sideways()).toBe(0)
     await groomer.type('[name=reply]', 'Leave the mat to me. <b>Well done.</b>')

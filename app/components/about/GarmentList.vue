@@ -1,6 +1,7 @@
 <script setup lang="ts">
+import { MONTHS } from '#core/record/say-day'
 import type { Told } from '~/words/about'
-import { MONTHS, sayGarment } from '~/words/truths'
+import { sayGarment } from '~/words/truths'
 
 /** What the dog wears: each garment with its months and its hours, and one more. */
 type Garments = NonNullable<Told['garments']>

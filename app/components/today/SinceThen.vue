@@ -7,7 +7,7 @@ const record = useRecord()
 const profile = computed(() => file.value.profile)
 const everywhere = computed(() => coat.value.places.map((p) => p.id))
 
-/** A jumper or coat is worn for a walk or two; how long does not matter to the odds (judgement). */
+/** A jumper or coat put on in one press was worn for a walk or two, hours (judgement). */
 const JUMPER_HOURS = 2
 interface Quick {
   words: string
