@@ -1,5 +1,5 @@
 import type { Drawing, Mark, Part } from './plan'
-import { FAR_STATE, tintOpacity } from './states'
+import { edgeOpacity, farState, hairOpacity, tintOpacity } from './states'
 import { contourOf, strokesOf } from './strokes'
 
 /** Colours by their names on the page. */
@@ -22,16 +22,22 @@ function inked(part: Part, states: Record<string, number>): string {
   const halo = part.halo
     ? ` class="s-${part.halo}" stroke-width="${part.haloWidth}" stroke-linejoin="round" paint-order="stroke"`
     : ''
+  const stateOf = (name: string) => (part.far ? farState(states) : (states[name] ?? 0))
+  const edge = (met: number) =>
+    edgeOpacity(
+      part.patches.map((p) => stateOf(p.name)),
+      met,
+    )
   const hair = part.patches.map((patch) => {
-    const state = part.far ? FAR_STATE : (states[patch.name] ?? 0)
+    const state = stateOf(patch.name)
     const { tint, lie, cross } = strokesOf(part, patch, state, DETAIL)
     return [
       path(tint, `class="tint" fill-opacity="${tintOpacity(state)}"`),
-      path(lie, 'class="ink" fill-opacity=".82"'),
+      path(lie, `class="ink" fill-opacity="${hairOpacity(state)}"`),
       path(cross, 'class="ink" fill-opacity=".9"'),
     ].join('')
   })
-  return `<g${part.far ? ' opacity=".55"' : ''}><g${halo}><path d="${outlineOf(part)}" class="${part.far ? 'far' : 'coat'}"/></g>${hair.join('')}${path(line, 'class="ink" fill-opacity=".95"')}${path(tufts, 'class="ink" fill-opacity=".9"')}</g>`
+  return `<g${part.far ? ' opacity=".55"' : ''}><g${halo}><path d="${outlineOf(part)}" class="${part.far ? 'far' : 'coat'}"/></g>${hair.join('')}${path(line, `class="ink" fill-opacity="${edge(0.95)}"`)}${path(tufts, `class="ink" fill-opacity="${edge(0.9)}"`)}</g>`
 }
 
 /**

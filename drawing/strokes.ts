@@ -6,7 +6,7 @@ import type { Lie } from './lie'
 import type { Part, Patch } from './plan'
 
 /**
- * Hair for a patch of coat in one of five states, from lying open to knotting. The same patch in the
+ * Hair for a patch of coat in one of its states: from lying open to knotting, and not met by anyone. The same patch in the
  * same state always comes out the same. Only the two worst states cross their strokes; stray
  * crossings elsewhere look like scratches.
  */
@@ -25,10 +25,12 @@ const MANNERS: readonly Manner[] = [
   { gap: 8.4, width: 1.2, cross: 0, curl: 0.3, length: 1.05 },
   { gap: 6.1, width: 1.3, cross: 0.24, curl: 0.7, length: 1.05 },
   { gap: 4.7, width: 1.5, cross: 0.5, curl: 1.3, length: 0.95 },
+  // Nobody has met it: as it may lie, and drawn pale.
+  { gap: 13, width: 1.05, cross: 0, curl: 0.2, length: 1 },
 ]
 /** On a small map: fewer, heavier strokes, the states set further apart. */
-const SMALL_GAP = [1.5, 1.15, 0.92, 0.7, 0.6]
-const SMALL_WIDTH = [0.7, 0.85, 1.05, 1.4, 1.6]
+const SMALL_GAP = [1.5, 1.15, 0.92, 0.7, 0.6, 1.15]
+const SMALL_WIDTH = [0.7, 0.85, 1.05, 1.4, 1.6, 0.85]
 const SMALL_FROM = 1.9
 
 export interface Strokes {
@@ -75,7 +77,8 @@ export function strokesOf(part: Part, patch: Patch, state: number, detail = 1): 
   const [x0, y0, x1, y1] = boundsOf(patch.poly)
   const spacing = (small ? SMALL_GAP[state]! : 1) * manner.gap * detail
   const width = (small ? SMALL_WIDTH[state]! : 1) * manner.width * detail
-  const rough = state < 3
+  const near = state === 3 || state === 4
+  const rough = !near
   const out: Strokes = { lie: '', cross: '', tint: '' }
 
   // Darts: a hair begins where none begins within the gap.
@@ -121,7 +124,7 @@ export function strokesOf(part: Part, patch: Patch, state: number, detail = 1): 
     if (crossing) out.cross += d
     else out.lie += d
   }
-  if (state >= 3) out.tint = tintOf(part, patch, lie, random)
+  if (near) out.tint = tintOf(part, patch, lie, random)
   return out
 }
 

@@ -1,5 +1,6 @@
 import { z } from '../core/zod'
 import { entrySchema } from '../core/record/entries'
+import { UNMET_SHADE } from '../core/record/odds'
 import { nameSchema, profileSchema, regionSchema } from '../core/record/profile'
 import { daySchema, idSchema, oneLine, words } from '../core/record/text'
 import { LEAST_PASSWORD, MOST_NOTE, ROLES, SCOPES } from './limits'
@@ -64,7 +65,7 @@ export const attachedSchema = z.strictObject({
   map: z
     .strictObject({
       day: daySchema,
-      shades: z.partialRecord(regionSchema, z.number().int().min(0).max(4)),
+      shades: z.partialRecord(regionSchema, z.number().int().min(0).max(UNMET_SHADE)),
     })
     .optional(),
   photographs: z.array(idSchema()).max(6, 'Six photographs at most go with a note.').optional(),

@@ -1,8 +1,9 @@
 import { assessEach } from '#core/record/fold'
 import type { Coat } from '#core/record/coat'
 import { addDays, daysBetween, weekday } from '#core/record/day'
-import { chanceOfAnyMat, chanceOfMat, placesOf, shadeOf } from '#core/record/odds'
+import { chanceOfAnyMat, chanceOfMat, placesOf } from '#core/record/odds'
 import { between, timeline } from '#core/record/timeline'
+import { shadeHere } from '#core/record/unmet'
 import { forecastOf } from '#core/plan/forecast'
 import { playAhead } from '#core/plan/kept'
 import { ROLLING_DAYS } from '#core/plan/standing'
@@ -68,7 +69,7 @@ export function useStanding(
   )
   const shades = computed(
     () =>
-      Object.fromEntries(Object.entries(chances.value).map(([id, c]) => [id, shadeOf(c)])) as Record<
+      Object.fromEntries(ahead.value.places.map((s) => [s.id, shadeHere(s, file.value.profile)])) as Record<
         RegionId,
         number
       >,

@@ -2,12 +2,12 @@ import { describe, expect, it } from 'vitest'
 import { planToday } from '../../core/plan/today'
 import type { Entry } from '../../core/record/entries'
 import { coatOn } from '../../core/record/fold'
+import { COMBED_TOLD } from '../../core/record/hand'
 import { chanceOfAnyMat } from '../../core/record/odds'
 import { profileSchema } from '../../core/record/profile'
 import { newDogBody } from '../../shared/api'
 import {
   answersFrom,
-  COMBED_AGO,
   dogFrom,
   effectOf,
   freshAnswers,
@@ -69,7 +69,7 @@ describe('setup', () => {
     for (const none of [null, '', '{', 'null', '[]', '7']) expect(answersFrom(none)).toEqual(freshAnswers())
   })
   it('takes what is well, in pounds too, and what may be left out', () => {
-    const told = answers({ combedDaysAgo: 14 })
+    const told = answers({ combed: 'weeks', feels: 'nothing' })
     for (const question of QUESTIONS) expect(problemOf(question, told, '2026-11-25')).toBe(null)
     expect(problemOf('weight', answers({ kg: '220', unit: 'lb' }), '2026-11-25')).toBe(null)
     expect(problemOf('next', answers({ nextVisit: '2026-11-26' }), '2026-11-25')).toBe(null)
@@ -95,13 +95,13 @@ describe('setup', () => {
     expect(dog.profile).toMatchObject({ name: 'Merle', since: '2026-11-01', groomer: 'Imke' })
     expect(dog.entries[0]!.what).toMatchObject({ kind: 'visit', by: 'Imke', lengths: { body: 18 } })
   })
-  it.each(COMBED_AGO.map((c) => c.days))(
-    'a dog that never saw a groomer, combed %i days ago, begins from that: nothing clear, and something to comb',
-    (days) => {
+  it.each(COMBED_TOLD)(
+    'a dog that never saw a groomer, combed %s, begins from that: nothing clear, and a first going-over',
+    (combed) => {
       const today = '2026-11-25'
-      const dog = dogFrom(answers({ combedDaysAgo: days, bodyMm: 30 }), today)
+      const dog = dogFrom(answers({ combed, feels: 'nothing', bodyMm: 30 }), today)
       expect(newDogBody.safeParse(dog).success).toBe(true)
-      expect(dog.entries.every((e) => e.what.kind === 'measure')).toBe(true)
+      expect(dog.entries.map((e) => e.what.kind)).toEqual(['hand', ...Array(5).fill('measure')])
       const record = { profile: profileSchema.parse(dog.profile), entries: dog.entries as Entry[] }
       const coat = coatOn(record, today)
       for (const p of coat.places) {
@@ -109,8 +109,8 @@ describe('setup', () => {
         expect(p.unseen[0]).toBeGreaterThan(0)
       }
       expect(coat.places.find((p) => p.id === 'back')!.mm).toBeCloseTo(30, 0)
-      expect(chanceOfAnyMat(coat.places)).toBeGreaterThan(days > 7 ? 0.3 : 0.005)
-      if (days > 7) expect(planToday(record, today, 40).items.length).toBeGreaterThan(3)
+      expect(chanceOfAnyMat(coat.places)).toBeGreaterThan(combed === 'this-week' ? 0.005 : 0.3)
+      expect(planToday(record, today, 40).items.length).toBeGreaterThan(3)
     },
   )
   it('leaves out what was left out', () => {

@@ -4,7 +4,8 @@ import { COATS } from '#core/coat/coat-types'
 import { PART_IDS, REGIONS } from '#core/coat/regions'
 import { MAX_KG, MIN_KG } from '#core/coat/size'
 import { addDays } from '#core/record/day'
-import type { Entry } from '#core/record/entries'
+import type { Entry, FactOf } from '#core/record/entries'
+import { COMBED_TOLD, HAND_FEELS } from '#core/record/hand'
 import { profileSchema } from '#core/record/profile'
 import type { Profile } from '#core/record/profile'
 import { z } from '#core/zod'
@@ -22,8 +23,9 @@ const answersSchema = z.object({
   unit: z.enum(['kg', 'lb']).catch('kg'),
   born: z.string().catch(''),
   lastVisit: z.string().catch(''),
-  /** No groomer yet, or nobody knows when: how long ago a comb last went through, days; null where there was a visit. */
-  combedDaysAgo: z.number().nullable().catch(null),
+  /** No groomer yet, or nobody knows when: when a comb last went through, and what a hand feels. */
+  combed: z.enum(COMBED_TOLD).nullable().catch(null),
+  feels: z.enum(HAND_FEELS).nullable().catch(null),
   bodyMm: z.number().catch(20),
   nextVisit: z.string().catch(''),
   harnessHours: profileSchema.shape.harnessHours.catch(1),
@@ -45,14 +47,6 @@ export function answersFrom(kept: string | null): Answers {
   return answersSchema.catch(() => answersSchema.parse({})).parse(read)
 }
 export const freshAnswers = () => answersFrom(null)
-/** When a comb last went through, as an owner would say it, and the days it is taken for (judgement). */
-export const COMBED_AGO = [
-  { days: 4, words: 'this week' },
-  { days: 14, words: 'two weeks ago' },
-  { days: 30, words: 'a month ago' },
-  { days: 90, words: 'longer ago, or never' },
-] as const
-const LONG_AGO_DAYS = 90
 
 export const KG_PER_LB = 0.45359237
 
@@ -90,17 +84,19 @@ export function effectOf(a: Answers, mm = a.bodyMm) {
   }
 }
 
-/** A coat no groomer has had in hand: as long as it is today. No place of it counts as met. */
-const unmet = (lengths: Lengths, today: string): Entry[] =>
-  PART_IDS.map((part) => ({
+/** A coat no groomer has had in hand: what was told of it, and as long as it is today. No place of it counts as met. */
+const unmet = (hand: FactOf<'hand'>, lengths: Lengths, today: string): Entry[] => [
+  { id: uuid(), day: today, what: hand },
+  ...PART_IDS.map((part) => ({
     id: uuid(),
     day: today,
     what: {
-      kind: 'measure',
+      kind: 'measure' as const,
       regions: REGIONS.filter((r) => r.part === part).map((r) => r.id),
       mm: lengths[part],
     },
-  }))
+  })),
+]
 
 /**
  * The answers as a new dog: its profile, and as its first entries the last visit, or the lengths of a
@@ -108,8 +104,7 @@ const unmet = (lengths: Lengths, today: string): Entry[] =>
  */
 export function dogFrom(a: Answers, today: string): NewDog {
   if (!a.coat) throw new Error('Choose the coat first.')
-  const uncombed = a.lastVisit ? null : (a.combedDaysAgo ?? LONG_AGO_DAYS)
-  const since = uncombed === null ? a.lastVisit : addDays(today, -uncombed)
+  const since = a.lastVisit || today
   const lengths = lengthsAt(a.coat, a.bodyMm)
   const profile: Profile = {
     name: a.name.trim(),
@@ -128,16 +123,15 @@ export function dogFrom(a: Answers, today: string): NewDog {
     ...(a.groomer.trim() ? { groomer: a.groomer.trim() } : {}),
     ...(a.wish.trim() ? { wish: a.wish.trim() } : {}),
   }
-  const first: Entry[] =
-    uncombed !== null
-      ? unmet(lengths, today)
-      : [
-          {
-            id: uuid(),
-            day: since,
-            what: { kind: 'visit', lengths, found: [], ...(profile.groomer ? { by: profile.groomer } : {}) },
-          },
-        ]
+  const first: Entry[] = !a.lastVisit
+    ? unmet({ kind: 'hand', combed: a.combed ?? 'never', feels: a.feels ?? 'nothing' }, lengths, today)
+    : [
+        {
+          id: uuid(),
+          day: since,
+          what: { kind: 'visit', lengths, found: [], ...(profile.groomer ? { by: profile.groomer } : {}) },
+        },
+      ]
   return { id: uuid(), profile, entries: first }
 }
 
@@ -161,7 +155,7 @@ export function problemOf(question: Question, a: Answers, today: string): { says
     }
     case 'last':
       // A coat that met nobody is not taken to be clear: it is one or the other.
-      if (!a.lastVisit && a.combedDaysAgo === null) return missing
+      if (!a.lastVisit && !(a.combed && a.feels)) return missing
       return a.lastVisit > today ? { says: 'That day has not come yet.' } : null
     case 'next':
       if (!a.nextVisit) return null

@@ -3,7 +3,7 @@ import { useForm } from '@tanstack/vue-form'
 import { LAW } from '#core/care/cautions'
 import { COATS } from '#core/coat/coat-types'
 import type { CoatId } from '#core/coat/coat-types'
-import { COMBED_AGO, effectOf, inWeeks, problemOf, usualBody } from '~/composables/setup'
+import { effectOf, inWeeks, problemOf, usualBody } from '~/composables/setup'
 import type { Answers } from '~/composables/setup'
 import { QUESTIONS, sayQuestion } from '~/words/setup'
 
@@ -184,17 +184,10 @@ useHead({ title: 'Your dog · Grumbo' })
           </div>
           <template v-if="!a.lastVisit">
             <h2 class="mt-7 border-t border-rule pt-3">None yet, or nobody knows?</h2>
-            <p class="why">When did a comb last go through all of it, to the skin?</p>
-            <ChoiceRow
-              :model-value="a.combedDaysAgo ?? undefined"
-              tight
-              class="mt-1 flex-wrap"
-              label="When a comb last went through"
-              :choices="COMBED_AGO.map((c) => ({ value: c.days, words: c.words }))"
-              @update:model-value="(days) => (a.combedDaysAgo = days ?? null)"
-            />
-            <p v-if="a.combedDaysAgo !== null" class="small mt-2">
-              No place counts as clear until the comb has been through it; the plan begins from that.
+            <HandOver v-model:combed="a.combed" v-model:feels="a.feels" />
+            <p v-if="a.combed && a.feels" class="small mt-2">
+              No place counts as clear until the comb has been through it: the plan begins with a first
+              going-over.
             </p>
           </template>
         </template>

@@ -9,13 +9,14 @@ import type { Fact, FactOf } from '#core/record/entries'
 import type { TidyId } from '#core/record/tidies'
 import { dayAndMonth } from '#core/record/say-day'
 import { sayFound } from './found'
+import { sayHand } from './hand'
 import { plural } from './numbers'
 import { sayTruths } from './truths'
 import { DID_WORDS } from './visit'
 
 /** What the diary can be narrowed to. */
 export const DIARY_KINDS = {
-  comb: { label: 'Comb checks', kinds: ['check', 'session', 'brush'] },
+  comb: { label: 'Comb checks', kinds: ['check', 'session', 'brush', 'hand'] },
   wet: { label: 'Wet and gear', kinds: ['wet', 'gear', 'wash'] },
   care: { label: 'Care and handling', kinds: ['tidy', 'undercoat', 'handling', 'measure'] },
   seen: { label: 'Look-overs', kinds: ['concern', 'concern-closed'] },
@@ -113,6 +114,8 @@ export function sayFact(what: Fact): { what: string; says: string } {
       return { what: HOW[what.how], says: what.combedDry ? 'combed dry' : 'not combed dry' }
     case 'dog':
       return { what: 'From this day', says: sayTruths(what).join('; ') }
+    case 'hand':
+      return { what: 'A hand over all of it', says: sayHand(what) }
     case 'gear':
       return { what: GEAR[what.gear], says: what.hours ? plural(what.hours, 'hour') : 'none that day' }
     case 'measure':

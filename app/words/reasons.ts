@@ -1,5 +1,5 @@
 import type { PlanItem, TodayPlan } from '#core/plan/today'
-import { SHADE_IDS, shadeOf } from '#core/record/odds'
+import { SHADE_IDS, shadeOf, UNMET_SHADE } from '#core/record/odds'
 import type { Profile } from '#core/record/profile'
 import { sayDay, nameDay } from '#core/record/say-day'
 import { inOdds } from './numbers'
@@ -17,7 +17,7 @@ const WET = { swim: 'the swim', rain: 'the rain', grass: 'wet grass', bath: 'the
 
 const uncombed = (days: number | null) =>
   days === null
-    ? 'not combed yet'
+    ? 'not met yet'
     : days === 0
       ? 'combed today'
       : days === 1
@@ -67,4 +67,5 @@ export function sayWhy(plan: TodayPlan, profile: Profile): string {
 }
 
 /** How one place stands. */
-export const sayChance = (chance: number) => `${SHADE_IDS[shadeOf(chance)]}, ${inOdds(chance)}`
+export const sayChance = (chance: number, shade: number = shadeOf(chance)) =>
+  `${shade === UNMET_SHADE ? 'nobody has met it' : SHADE_IDS[shade]}, ${inOdds(chance)}`

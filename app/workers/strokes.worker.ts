@@ -1,5 +1,5 @@
 import { expose } from 'comlink'
-import { FAR_STATE } from '#drawing/states'
+import { farState } from '#drawing/states'
 import type { Drawing, Part } from '#drawing/plan'
 import { contourOf, strokesOf } from '#drawing/strokes'
 import type { Strokes } from '#drawing/strokes'
@@ -32,7 +32,7 @@ function drawn(part: Part, { sheet, detail, states }: StrokeRequest): DrawnPart 
   return {
     ...remember(contours, key, () => contourOf(part, detail)),
     patches: part.patches.map((patch) => {
-      const state = part.far ? FAR_STATE : (states[patch.name] ?? 0)
+      const state = part.far ? farState(states) : (states[patch.name] ?? 0)
       const strokes = remember(patches, `${key}/${patch.name}/${state}`, () =>
         strokesOf(part, patch, state, detail),
       )

@@ -90,6 +90,17 @@ export function learnRates(places: readonly Seen[]): Rate[] {
 /** What is held of any place before anything was seen. */
 export const PRIOR_RATE: Rate = learnRates([NOTHING_SEEN])[0]!
 
+/** How far a guess may be out, as the shape of a Gamma of mean 1: sd 0.71 (judgement). */
+const GUESS = 2
+/**
+ * What is held of a place where the knots to expect were guessed, not reckoned from a comb: as widely again.
+ * The product of two Gammas, taken as a Gamma of the same mean and variance.
+ */
+export function widened(rate: Rate): Rate {
+  const shape = 1 / ((1 + 1 / rate.shape) * (1 + 1 / GUESS) - 1)
+  return { ...rate, shape, scales: rate.scales.map((s) => (s * rate.shape) / shape) }
+}
+
 const mixed = (rate: Rate, of: (scale: number) => number) =>
   rate.scales.reduce((sum, scale, k) => sum + rate.weights[k]! * of(scale), 0)
 

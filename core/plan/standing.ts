@@ -5,7 +5,7 @@ import type { Choices, Entry, Fact, FactOf, Planned } from '../record/entries'
 import type { DogRecord } from '../record/fold'
 import type { Profile } from '../record/profile'
 import { timeline } from '../record/timeline'
-import { MINUTES_A_MAT_IS_WORTH } from './today'
+import { MINUTES_A_MAT_IS_WORTH } from './mat-worth'
 
 /** Days a plan looks ahead where no visit is booked, and at most where one is (judgement). */
 export const ROLLING_DAYS = 56

@@ -5,10 +5,12 @@ import type { Day } from '../record/day'
 import type { Choices, Planned } from '../record/entries'
 import type { Coat } from '../record/coat'
 import type { RegionState } from '../record/coat-state'
+import { daysUncombed } from '../record/unmet'
 import { broken, costOf } from './best/instance'
 import type { Chosen, Instance } from './best/instance'
 import { Planner } from './best/planner'
 import type { Effort } from './best/planner'
+import { goingOver } from './going-over'
 import { outlookOf } from './outlook'
 import { problemOf } from './problem'
 import type { Terms, Unit } from './problem'
@@ -37,7 +39,7 @@ function unitsOf(coat: Coat): { units: Unit[]; places: PlaceId[] } {
     units.set(p.region.place, {
       places: [...unit.places, i],
       rates: [...unit.rates, p.rate.mean],
-      uncombed: Math.max(unit.uncombed, daysBetween(p.clearOn ?? coat.profile.since, at)),
+      uncombed: Math.max(unit.uncombed, daysUncombed(p, coat.profile, at)),
       spaced: Math.max(unit.spaced, spacingOf(p, lastSession)) as Unit['spaced'],
     })
   })
@@ -207,5 +209,8 @@ export function askedOf(coat: Coat, standing: StretchPlan | null, holdToday: boo
   const fixed = old.filter((s) => s.pinned && s.day !== at)
   if (begun || holdToday) fixed.push({ ...today, pinned: old.some((s) => s.day === at && s.pinned) })
   else fixed.push(...old.filter((s) => s.day === at && s.pinned))
+  // A coat nobody knows is met first: each of those days is for what has not been met, and nothing else.
+  for (const { day, places } of goingOver(coat, choices)?.sittings ?? [])
+    if (!fixed.some((s) => s.day === day)) fixed.push({ day, places, pinned: false })
   return { coat, choices, fixed, ...(standing ? { start: old } : {}) }
 }

@@ -1,7 +1,7 @@
 import { SETUP_MINUTES, teaseMinutes } from '../coat/minutes'
 import { placeRow, regionOf } from '../coat/regions'
 import type { PlaceId, RegionId } from '../coat/regions'
-import { dayOf, daysBetween } from '../record/day'
+import { dayOf } from '../record/day'
 import type { Day } from '../record/day'
 import { habitsOf } from '../record/habits'
 import { coatOn } from '../record/fold'
@@ -11,10 +11,15 @@ import type { DogRecord } from '../record/fold'
 import type { Fact } from '../record/entries'
 import { chanceOfAnyMat, expectedKnots, expectedMats } from '../record/odds'
 import { timeline } from '../record/timeline'
+import { daysUncombed } from '../record/unmet'
+import { goingOver } from './going-over'
+import type { GoingOver } from './going-over'
 import { judgedAt, lookAhead } from './look-ahead'
+import { MINUTES_A_MAT_IS_WORTH } from './mat-worth'
 import { offTheTable } from './off-the-table'
 import { daysSince, reasonFor } from './reason'
 import type { Reason } from './reason'
+import { NO_CHOICES } from './standing'
 import { inWorkingOrder } from './working-order'
 
 export interface PlanItem {
@@ -47,10 +52,12 @@ export interface TodayPlan {
   rubDown: { minutes: number; days: number | null } | null
   /** Nothing has been combed or found yet: the plan rests on what coats like this one do. */
   guess: boolean
+  /** Places nobody has met yet: all of them are gone over once before anything else. */
+  goingOver: GoingOver | null
+  /** Days nobody has written of the coat, once they are more than it bears; null while they are not. */
+  silent: number | null
 }
 
-/** A mat costs the coat, not just its minutes: what one is worth, in minutes (judgement). */
-export const MINUTES_A_MAT_IS_WORTH = 150
 /** A smooth coat is rubbed down about this often, days (judgement). */
 const RUB_DOWN_DAYS = 14
 type ByPlace = ReadonlyMap<PlaceId, readonly RegionState[]>
@@ -82,9 +89,10 @@ function candidate(
   states: readonly RegionState[],
   next: Outlook,
   ahead: Outlook,
+  only?: ReadonlySet<RegionId>,
 ): Candidate | null {
   const { profile } = coat
-  const mine = states.filter((s) => !offTheTable(s))
+  const mine = states.filter((s) => !offTheTable(s) && (only?.has(s.id) ?? true))
   if (!mine.length) return null
   // A smooth coat does not knot: only what was found in it is worth a comb.
   if (profile.coat === 'smooth' && !states.some((s) => s.left.length)) return null
@@ -99,7 +107,7 @@ function candidate(
     total(left, tease) -
     total(done, tease)
   const at = dayOf(coat.today)
-  const uncombed = Math.max(...states.map((s) => daysBetween(s.clearOn ?? profile.since, at)))
+  const uncombed = Math.max(...states.map((s) => daysUncombed(s, profile, at)))
   const due = uncombed > coat.coat.ceilingDays && profile.coat !== 'smooth'
   const hard = profile.hard.includes(place) || states.some((s) => s.refusals > 0)
   const k = placeRow(place).class
@@ -133,7 +141,7 @@ export interface Past {
   /** When the coat was last gone over in any way. */
   goneOverOn: Day | null
 }
-const GONE_OVER: readonly Fact['kind'][] = ['brush', 'check', 'visit', 'wash']
+const GONE_OVER: readonly Fact['kind'][] = ['brush', 'check', 'visit', 'wash', 'hand']
 export function pastOf(record: DogRecord, at: Day): Past {
   const facts = timeline(record.entries).filter((f) => f.day <= at)
   return {
@@ -169,14 +177,19 @@ export function planOn(coat: Coat, minutes: number, past: Past, wanted?: readonl
   })
   const ahead = outlookOn(until)
   const next = judged === until ? ahead : outlookOn(judged)
+  const meeting = goingOver(coat, NO_CHOICES, minutes)
+  const sitting = meeting && !wanted ? meeting.sittings.find((s) => s.day === at) : undefined
+  // A sitting meets what nobody has; a session that was planned does what it says.
+  const asked = meeting && !wanted ? (sitting?.places ?? []) : wanted
+  const only = sitting && new Set(sitting.regions)
 
   const candidates = [...byPlace(coat)]
     .filter(([, states]) => !refusedJustNow(states, at) && !doneToday(states, at))
-    .flatMap(([place, states]) => candidate(coat, place, states, next, ahead) ?? [])
-    .filter((c) => (wanted ? wanted.includes(c.place) : c.worth > 1 || c.due))
+    .flatMap(([place, states]) => candidate(coat, place, states, next, ahead, only) ?? [])
+    .filter((c) => (asked ? asked.includes(c.place) : c.worth > 1 || c.due))
     .sort((a, b) => b.worth - a.worth)
 
-  let room = wanted ? Infinity : minutes - SETUP_MINUTES
+  let room = asked ? Infinity : minutes - SETUP_MINUTES
   const taken: Candidate[] = []
   const waiting: PlaceId[] = []
   for (const c of candidates) {
@@ -187,7 +200,7 @@ export function planOn(coat: Coat, minutes: number, past: Past, wanted?: readonl
   }
   // A session must also pay for being laid out and put away.
   const gained = taken.reduce((sum, c) => sum + (c.worth - 1) * c.minutes, 0)
-  if (!wanted && gained < SETUP_MINUTES && !taken.some((c) => c.due)) taken.length = 0
+  if (!asked && gained < SETUP_MINUTES && !taken.some((c) => c.due)) taken.length = 0
 
   const items: PlanItem[] = inWorkingOrder(taken, habitsOf(profile).lines).map(
     ({ worth: _worth, due: _due, ...item }) => item,
@@ -209,7 +222,15 @@ export function planOn(coat: Coat, minutes: number, past: Past, wanted?: readonl
     waiting,
     rubDown: rubDown(coat, past),
     guess: !past.combed,
+    goingOver: meeting,
+    silent: silentFor(coat, past),
   }
+}
+
+/** Days nobody has written of a coat that does not bear so many. */
+function silentFor(coat: Coat, past: Past): number | null {
+  const days = daysSince(past.goneOverOn, dayOf(coat.today))
+  return days !== null && days > coat.coat.ceilingDays && coat.profile.coat !== 'smooth' ? days : null
 }
 
 function rubDown(coat: Coat, past: Past): TodayPlan['rubDown'] {

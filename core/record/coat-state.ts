@@ -4,6 +4,7 @@ import type { Rate, Seen } from '../learn/rate'
 import type { Day } from './day'
 import type { FactOf } from './entries'
 import type { Comfort, Finding } from './findings'
+import type { HandFeels } from './hand'
 
 /** Knots known to be there and left in: how many, and the chances of each being at each stage now. */
 interface LeftIn {
@@ -23,8 +24,12 @@ export interface RegionState {
   /** What its checks have come to, and what they teach of how readily it knots. */
   seen: Seen
   rate: Rate
-  /** Last day the comb went through, or a visit emptied it. */
+  /** Last day the comb went through, or a visit emptied it; null while nothing has met it. */
   clearOn: Day | null
+  /** Until it is met: the day the comb is taken to have gone through, from what was told; null if nobody said. */
+  combedAbout: Day | null
+  /** Of the unseen knots, how many rest on what was told and not on a comb. */
+  guessed: number
   /** The last check, whatever it said. */
   last: {
     day: Day
@@ -46,4 +51,6 @@ export interface CoatState {
   regions: Record<string, RegionState>
   /** Day of the last visit, or null if none is on record. */
   visitOn: Day | null
+  /** What a hand felt over the whole dog, until the comb has been everywhere. */
+  felt: HandFeels | null
 }

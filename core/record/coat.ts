@@ -11,7 +11,7 @@ import type { Cover, Region, RegionId } from '../coat/regions'
 import { sizeFactor } from '../coat/size'
 import { learnedOf, notice, unnoticed } from '../learn/normal'
 import type { Belief, Learned, Noticed } from '../learn/normal'
-import { learnRates, NOTHING_SEEN, PRIOR_RATE } from '../learn/rate'
+import { learnRates, NOTHING_SEEN, PRIOR_RATE, widened } from '../learn/rate'
 import type { CoatState, RegionState } from './coat-state'
 import { dayNumber, dayOf, monthOf, monthsOld } from './day'
 import type { Day } from './day'
@@ -20,8 +20,10 @@ import { knotsIn } from './findings'
 import type { Finding } from './findings'
 import type { FirstLengths } from './first-lengths'
 import { garmentHours } from './garments'
+import { expectedByHand, guessTeaches, toldUncombed } from './hand'
 import type { Profile } from './profile'
 import { become } from './truths'
+import { isUnmet } from './unmet'
 import { isVisit, LEFT_AT_HOME } from './visits'
 
 /** Growth before anything was measured, and a measurement in a coat that springs back (judgement). */
@@ -86,7 +88,10 @@ export class Coat {
   private covered: readonly number[]
   private exposed: Exposures | null = null
   private unlearned = false
+  /** The share of a count that teaches, of knots that were guessed. */
+  private teaches = 1
   visitOn: Day | null = null
+  felt: CoatState['felt'] = null
   /** Growth, mm a day, and this owner's pace, as the logarithm of times the usual minutes. */
   private growth: Noticed
   private speed: Noticed = unnoticed(PACE_PRIOR)
@@ -119,6 +124,8 @@ export class Coat {
       seen: NOTHING_SEEN,
       rate: PRIOR_RATE,
       clearOn: null,
+      combedAbout: null,
+      guessed: 0,
       last: null,
       refusals: 0,
       wetTo: null,
@@ -155,6 +162,8 @@ export class Coat {
     other.places = this.places.map((p) => ({ ...p }))
     other.index = new Map(other.places.map((p) => [p.id, p]))
     other.visitOn = this.visitOn
+    other.felt = this.felt
+    other.teaches = this.teaches
     other.growth = this.growth
     other.speed = this.speed
     other.unlearned = this.unlearned
@@ -264,6 +273,8 @@ export class Coat {
     switch (what.kind) {
       case 'dog':
         return this.becomes(become(this.profile, what))
+      case 'hand':
+        return this.toldByHand(what)
       case 'check':
         return this.check(day, what)
       case 'brush':
@@ -319,7 +330,6 @@ export class Coat {
           this.clear(p, day)
           p.unseen = CLEAR
           p.left = []
-          p.wetTo = p.wetBy = null
           if (mm !== undefined) this.setLength(p, mm)
         }
         return
@@ -392,6 +402,11 @@ export class Coat {
   private clear(p: Working, day: Day) {
     p.unseen = keep(p.unseen, KEPT.combed)
     p.clearOn = day
+    p.combedAbout = null
+    if (p.guessed) {
+      p.guessed = 0
+      this.unlearned = true
+    }
     p.refusals = 0
     p.wetTo = p.wetBy = null
   }
@@ -400,7 +415,13 @@ export class Coat {
   private see(p: Working, found: number) {
     const known = p.left.reduce((sum, l) => sum + l.count, 0)
     const expected = p.unseen[0] + p.unseen[1] + p.unseen[2]
-    p.seen = { count: p.seen.count + Math.max(0, found - known), exposure: p.seen.exposure + expected }
+    // What was guessed teaches less than what is known to have come since.
+    const guessed = expected ? Math.min(1, p.guessed / expected) : 0
+    const share = 1 - guessed * (1 - this.teaches)
+    p.seen = {
+      count: p.seen.count + share * Math.max(0, found - known),
+      exposure: p.seen.exposure + share * expected,
+    }
     this.unlearned = true
   }
 
@@ -408,10 +429,26 @@ export class Coat {
   learn(): this {
     if (this.unlearned) {
       const rates = learnRates(this.places.map((p) => p.seen))
-      this.places.forEach((p, i) => (p.rate = rates[i]!))
+      this.places.forEach((p, i) => (p.rate = p.guessed ? widened(rates[i]!) : rates[i]!))
       this.unlearned = false
     }
     return this
+  }
+
+  /** Nothing is known but what was told: every place is unmet, and as knotted as a coat so long uncombed. */
+  private toldByHand({ combed, feels }: FactOf<'hand'>) {
+    const days = toldUncombed(combed, monthsOld(this.profile.born, dayOf(this.today)))
+    const born = this.bornToday()
+    this.felt = feels
+    this.places.forEach((p, i) => {
+      p.unseen = expectedByHand(born[i]!, this.coat.tighteningPerDay, days, feels)
+      p.guessed = p.unseen[0] + p.unseen[1] + p.unseen[2]
+      p.clearOn = null
+      p.combedAbout = dayOf(this.today - days)
+      if (!p.left.length) p.last = null
+    })
+    this.teaches = guessTeaches(this.places.reduce((sum, p) => sum + p.guessed, 0))
+    this.unlearned = true
   }
 
   private check(day: Day, c: FactOf<'check'>) {
@@ -470,6 +507,7 @@ export class Coat {
   state(): CoatState {
     const regions: Record<string, RegionState> = {}
     for (const { region: _region, growing: _growing, ...s } of this.places) regions[s.id] = { ...s }
-    return { day: dayOf(this.today), regions, visitOn: this.visitOn }
+    const felt = this.places.some(isUnmet) ? this.felt : null
+    return { day: dayOf(this.today), regions, visitOn: this.visitOn, felt }
   }
 }

@@ -1,6 +1,7 @@
 import { z } from '../zod'
 import { PART_IDS } from '../coat/regions'
 import { KNOT_ANSWERS, KNOT_REASONS } from './knot-answers'
+import { COMBED_TOLD, HAND_FEELS } from './hand'
 import { NAILS_DID } from './nails-did'
 import { SIGN_IDS, SPOT_IDS } from './signs'
 import { VISIT_DID } from './visit-did'
@@ -77,6 +78,12 @@ export const factSchema = z.discriminatedUnion('kind', [
     .partial()
     .required({ kind: true })
     .refine((d) => Object.keys(d).length > 1, 'Say what became true.'),
+  /** A coat nobody has written of, or not for long: when a comb last went through it, and what a hand feels. */
+  z.strictObject({
+    kind: z.literal('hand'),
+    combed: z.enum(COMBED_TOLD, 'Say when a comb last went through.'),
+    feels: z.enum(HAND_FEELS, 'Say what a hand feels.'),
+  }),
   /** A comb check of one region. `out` is how many of the `count` were teased out. */
   z
     .strictObject({

@@ -65,9 +65,10 @@ export function likelyChance(places: readonly RegionState[]): [low: number, high
   return [at(-EIGHT_IN_TEN), at(EIGHT_IN_TEN)]
 }
 
-/** Words for the five states the map draws, from open to knotting. */
-export const SHADE_IDS = ['open', 'combed', 'filling', 'catching', 'knotting'] as const
-export type Shade = 0 | 1 | 2 | 3 | 4
+/** Words for the five states the map draws, from open to knotting, and for a place nobody has met. */
+export const SHADE_IDS = ['open', 'combed', 'filling', 'catching', 'knotting', 'unmet'] as const
+export type Shade = 0 | 1 | 2 | 3 | 4 | 5
+export const UNMET_SHADE = 5
 /**
  * Chance of a mat from which a place is drawn in each of the upper four states. Forty-one places at
  * the third make a mat somewhere more likely than not, so the whole dog looks it (judgement).

@@ -7,6 +7,7 @@ import type { DatedFact, Entry, Fact } from './entries'
  */
 const USUAL_MINUTE: Record<Fact['kind'], number> = {
   dog: -1,
+  hand: 1,
   gear: 0,
   wet: 8 * 60,
   visit: 12 * 60,

@@ -10,6 +10,7 @@ import type { Entry, Fact, FactOf } from '../../core/record/entries'
 import { COMFORT_IDS, FINDING_IDS, UNDERCOAT_IDS } from '../../core/record/findings'
 import { COAT_IDS } from '../../core/coat/coat-types'
 import { EAR_CARRIAGES, GROUNDS, SETTINGS, TAUGHT } from '../../core/record/habits'
+import { COMBED_TOLD, HAND_FEELS } from '../../core/record/hand'
 import { CONDITIONS, MARKS } from '../../core/record/marks'
 import { TIDY_IDS } from '../../core/record/tidies'
 
@@ -69,6 +70,10 @@ const FACTS: { [K in Fact['kind']]: fc.Arbitrary<FactOf<K>> } = {
       ground: fc.constantFrom(...GROUNDS),
     },
   ) as never,
+  hand: fact('hand', {
+    combed: fc.constantFrom(...COMBED_TOLD),
+    feels: fc.constantFrom(...HAND_FEELS),
+  }),
   check: fact(
     'check',
     { region, finding },

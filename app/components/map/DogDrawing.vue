@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { BOXES } from '#drawing/boxes'
 import type { SheetId } from '#drawing/boxes'
-import { tintOpacity } from '#drawing/states'
+import { edgeOpacity, hairOpacity, tintOpacity } from '#drawing/states'
 import type { Part } from '#drawing/plan'
 import type { DrawnPart } from '~/workers/strokes.worker'
 
@@ -88,11 +88,21 @@ const TONES = {
           <template v-if="layer.drawn">
             <template v-for="p in layer.drawn.patches" :key="p.name">
               <path v-if="p.tint" :d="p.tint" fill="var(--tint)" :fill-opacity="tintOpacity(p.state)" />
-              <path :d="p.lie" fill="var(--ink)" fill-opacity=".82" />
+              <path :d="p.lie" fill="var(--ink)" :fill-opacity="hairOpacity(p.state)" />
               <path v-if="p.cross" :d="p.cross" fill="var(--ink)" fill-opacity=".9" />
             </template>
-            <path :d="layer.drawn.line" fill="var(--ink)" fill-opacity=".95" />
-            <path :d="layer.drawn.tufts" fill="var(--ink)" fill-opacity=".9" />
+            <path
+              v-for="edge in ['line', 'tufts'] as const"
+              :key="edge"
+              :d="layer.drawn[edge]"
+              fill="var(--ink)"
+              :fill-opacity="
+                edgeOpacity(
+                  layer.drawn.patches.map((p) => p.state),
+                  0.92,
+                )
+              "
+            />
           </template>
         </g>
       </template>

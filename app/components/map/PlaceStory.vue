@@ -15,7 +15,9 @@ const { file, today, coat } = useDog()
 const story = computed(() => storyOf(file.value, coat.value, props.region))
 const state = computed(() => coat.value.places.find((p) => p.id === props.region))
 const clear = computed(() =>
-  state.value?.clearOn ? `comb went through ${sayDay(state.value.clearOn, today.value)}` : 'not combed yet',
+  state.value?.clearOn
+    ? `comb went through ${sayDay(state.value.clearOn, today.value)}`
+    : 'nobody has met it yet',
 )
 const last = computed(() => {
   const l = state.value?.last
@@ -40,7 +42,7 @@ const everyDays = (rate: number) => (rate > 0 ? plural(Math.max(1, Math.round(1 
 const learned = computed(() => {
   const l = story.value?.learned
   if (!l || !l.expected) return 'Nothing combed here yet, so it is held to be as most coats like this.'
-  const seen = `${capital(countWord(l.count))} found where ${l.expected < 0.95 ? Number(l.expected.toPrecision(1)) : Math.round(l.expected)} would be usual`
+  const seen = `${capital(countWord(Math.round(l.count)))} found where ${l.expected < 0.95 ? Number(l.expected.toPrecision(1)) : Math.round(l.expected)} would be usual`
   const [low, high] = l.interval.map((x) => Number(x.toPrecision(2)))
   return l.telling
     ? `${seen}: between ${low} and ${high} times the usual, four times in five.`

@@ -2,13 +2,18 @@
 import { SHADE_IDS } from '#core/record/odds'
 import { hair, seeded } from '#drawing/ink'
 
-/** The five states of a coat, from lying open to knotting, each a little patch of its hair. */
+/** The states of a coat, from lying open to knotting, each a little patch of its hair. */
+const props = defineProps<{
+  /** Some of it nobody has met. */
+  unmet?: boolean
+}>()
 const MANNERS = [
   { n: 9, w: 0.9, cross: 0 },
   { n: 18, w: 1.1, cross: 0 },
   { n: 32, w: 1.3, cross: 0 },
   { n: 46, w: 1.5, cross: 0.3 },
   { n: 62, w: 1.7, cross: 0.55 },
+  { n: 18, w: 1.1, cross: 0 },
 ]
 const swatches = MANNERS.map(({ n, w, cross }, i) => {
   const random = seeded(40 + i)
@@ -30,16 +35,18 @@ const WORDS: Record<(typeof SHADE_IDS)[number], string> = {
   filling: 'filling',
   catching: 'catching',
   knotting: 'knotting',
+  unmet: 'not met yet',
 }
+const shown = computed(() => SHADE_IDS.filter((id) => props.unmet || id !== 'unmet'))
 </script>
 
 <template>
   <ul class="flex flex-wrap gap-x-5 gap-y-1" aria-label="What the strokes mean">
-    <li v-for="(id, i) in SHADE_IDS" :key="id" class="flex items-center gap-2 text-ink-2">
+    <li v-for="(id, i) in shown" :key="id" class="flex items-center gap-2 text-ink-2">
       <svg width="52" height="30" aria-hidden="true">
         <ellipse cx="26" cy="15" rx="24" ry="13" fill="var(--coat)" />
         <ellipse
-          v-if="i > 2"
+          v-if="i === 3 || i === 4"
           cx="26"
           cy="15"
           rx="19"
@@ -47,7 +54,7 @@ const WORDS: Record<(typeof SHADE_IDS)[number], string> = {
           fill="var(--tint)"
           :opacity="i === 4 ? 0.4 : 0.2"
         />
-        <path :d="swatches[i]" fill="var(--ink)" fill-opacity=".9" />
+        <path :d="swatches[i]" fill="var(--ink)" :fill-opacity="id === 'unmet' ? 0.3 : 0.9" />
       </svg>
       {{ WORDS[id] }}
     </li>

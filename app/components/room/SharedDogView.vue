@@ -91,7 +91,7 @@ const chance = (id: RegionId) => arrival.value?.chance[id] ?? 0
         :build="buildOf(shared.profile.coat)"
         :shades="arrival.shades"
         :pale="!arrival.known"
-        :say="(id: RegionId) => sayChance(chance(id))"
+        :say="(id: RegionId) => sayChance(chance(id), arrival?.shades[id])"
         :plates="view.plates"
       >
         <template v-if="standing !== undefined" #standing="{ box }">
@@ -108,7 +108,7 @@ const chance = (id: RegionId) => arrival.value?.chance[id] ?? 0
         </template>
       </CoatMap>
       <p v-if="picked" class="small" role="status">
-        {{ regionOf(picked).label }}: {{ sayChance(chance(picked)) }} of a mat
+        {{ regionOf(picked).label }}: {{ sayChance(chance(picked), arrival?.shades[picked]) }} of a mat
         {{ arrival?.visit ? 'on the day' : 'today' }}.
       </p>
       <slot name="acts" />

@@ -2,7 +2,7 @@
 import { useEventListener, useTimeoutFn } from '@vueuse/core'
 import { COATS } from '#core/coat/coat-types'
 import { coatOn } from '#core/record/fold'
-import { shadeOf, chanceOfMat } from '#core/record/odds'
+import { shadeHere } from '#core/record/unmet'
 import { buildOf } from '#drawing/build-of'
 import { asItIs } from '~/offline/shown'
 
@@ -30,7 +30,10 @@ provide(dogKey, { file, today, coat, planning, stretch })
 const now = computed(() => coat.value.state())
 const shades = computed(() =>
   Object.fromEntries(
-    Object.values(now.value.regions).map((s) => [s.id.replace('.left', ''), shadeOf(chanceOfMat(s))]),
+    Object.values(now.value.regions).map((s) => [
+      s.id.replace('.left', ''),
+      shadeHere(s, file.value.profile),
+    ]),
   ),
 )
 const others = computed(() => store.me?.dogs.filter((d) => d.id !== dogId.value) ?? [])

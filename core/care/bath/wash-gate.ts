@@ -4,6 +4,7 @@ import { addDays, dayOf } from '../../record/day'
 import type { Day } from '../../record/day'
 import type { Coat } from '../../record/coat'
 import type { RegionState } from '../../record/coat-state'
+import { isUnmet } from '../../record/unmet'
 import type { Dryer } from '../../record/habits'
 import { expectedKnots } from '../../record/odds'
 import { onSkin } from '../look/look-over'
@@ -115,6 +116,10 @@ function answerOf(asked: WashAsked, open: WashAsked['coat']['places'], startBy: 
   if (asked.stitches) return { answer: 'vet', why: 'stitches' }
   if (asked.vetPlan) return { answer: 'vet-plan' }
   if (coat.places.some((p) => p.last?.finding === 'felt')) return { answer: 'groomer', why: 'felt' }
+  // What a hand felt stands until the comb has been everywhere.
+  const { felt } = coat.state()
+  if (felt === 'sheet') return { answer: 'groomer', why: 'felt' }
+  if (felt === 'many') return { answer: 'groomer', why: 'many' }
   const mats = coat.places.reduce((sum, p) => sum + matsLeft(p), 0)
   if (mats) return { answer: 'groomer', why: mats > MANY_MATS ? 'many' : 'mat' }
   if (asked.sinceBath !== null && !asked.dirty && asked.sinceBath < TOO_SOON * asked.interval)
@@ -127,7 +132,9 @@ function answerOf(asked: WashAsked, open: WashAsked['coat']['places'], startBy: 
   if (startBy !== null && asked.now > startBy) return { answer: 'too-late', startBy }
   if (!open.length) return { answer: 'yes' }
   const properDry = asked.dryer === 'forced'
-  if (asked.washFirst && asked.soaks && properDry) return { answer: 'wash-first' }
+  // Washing first is for snags and knots alone, and nobody knows what there is where no comb has been.
+  const known = !open.some(isUnmet)
+  if (known && asked.washFirst && asked.soaks && properDry) return { answer: 'wash-first' }
   const minutes = open.reduce(
     (sum, p) => sum + coat.minutesOf({ region: regionOf(p.id), mm: p.mm }) + teaseMinutes(expectedKnots(p)),
     0,
@@ -137,6 +144,6 @@ function answerOf(asked: WashAsked, open: WashAsked['coat']['places'], startBy: 
     answer: 'comb-first',
     places: WORKING_ORDER.filter((p) => places.has(p)),
     minutes,
-    tryWater: asked.washFirst && properDry && asked.soaks === undefined,
+    tryWater: known && asked.washFirst && properDry && asked.soaks === undefined,
   }
 }

@@ -9,15 +9,9 @@ import type { Day } from '../../record/day'
 import { coatOn } from '../../record/fold'
 import type { RegionState } from '../../record/coat-state'
 import type { DogRecord } from '../../record/fold'
-import {
-  chanceOfAnyMat,
-  chanceOfMat,
-  expectedKnots,
-  expectedMats,
-  placesOf,
-  shadeOf,
-} from '../../record/odds'
+import { chanceOfAnyMat, chanceOfMat, expectedKnots, expectedMats, placesOf } from '../../record/odds'
 import type { Shade } from '../../record/odds'
+import { shadeHere } from '../../record/unmet'
 import { timeline } from '../../record/timeline'
 import { playAhead } from '../../plan/kept'
 import { standingPlan } from '../../plan/standing'
@@ -106,7 +100,8 @@ export function arrivalOf(record: DogRecord, at: Day): Arrival {
   ]
   return {
     visit,
-    shades: Object.fromEntries(places.map((p) => [p.id, shadeOf(chance[p.id])])),
+    // Pale where nobody has met it yet, whatever is planned until then.
+    shades: Object.fromEntries(placesOf(now.state()).map((p) => [p.id, shadeHere(p, profile, chance[p.id])])),
     chance,
     any: chanceOfAnyMat(places),
     mats,

@@ -2,7 +2,8 @@
 import { regionOf } from '#core/coat/regions'
 import type { RegionId } from '#core/coat/regions'
 import { shortDay } from '#core/record/say-day'
-import { chanceOfMat, shadeOf } from '#core/record/odds'
+import { chanceOfMat } from '#core/record/odds'
+import { shadeHere } from '#core/record/unmet'
 import { buildOf } from '#drawing/build-of'
 import { ABOUT_LABELS } from '~/words/about'
 import type { About, Told } from '~/words/about'
@@ -30,7 +31,7 @@ async function leave(which: About) {
 const states = computed(() => Object.fromEntries(coat.value.places.map((p) => [p.id, p])))
 const shades = computed(
   () =>
-    Object.fromEntries(coat.value.places.map((p) => [p.id, shadeOf(chanceOfMat(p))])) as Record<
+    Object.fromEntries(coat.value.places.map((p) => [p.id, shadeHere(p, profile.value)])) as Record<
       RegionId,
       number
     >,
@@ -45,7 +46,8 @@ const plates = computed(() =>
     label: MARK_SAYS[m.what].replace(/^an? /, ''),
   })),
 )
-const say = (id: RegionId) => (states.value[id] ? sayChance(chanceOfMat(states.value[id])) : '')
+const say = (id: RegionId) =>
+  states.value[id] ? sayChance(chanceOfMat(states.value[id]), shades.value[id]) : ''
 useHead({ title: computed(() => `About ${file.value.profile.name} · Grumbo`) })
 </script>
 

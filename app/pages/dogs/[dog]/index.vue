@@ -32,8 +32,18 @@ const inHeat = () => {
 
 const shown = computed(() => shownMinutes(plan.value.items))
 const total = computed(() => shown.value.reduce((sum, m) => sum + m, plan.value.setupMinutes))
+/** Nobody has met some of the coat: it is gone over once, and what a hand felt comes first. */
+const over = computed(() => plan.value.goingOver)
+const felt = computed(() => now.value.felt)
+const pelted = computed(() => felt.value === 'many' || felt.value === 'sheet')
 const headline = computed(() => {
   const p = plan.value
+  if (over.value) {
+    const left = over.value.sittings.reduce((sum, s) => sum + s.regions.length, 0)
+    const places = `${plural(left, 'place')} in ${plural(over.value.sittings.length, 'sitting')}`
+    if (pelted.value) return { act: 'To the groomer first', minutes: '' }
+    return { act: 'A first going-over,', minutes: left ? places : 'once there are minutes' }
+  }
   if (p.items.length)
     return { act: `Comb ${plural(p.items.length, 'place')},`, minutes: `${inHalves(total.value)} minutes` }
   if (p.rubDown)
@@ -50,6 +60,8 @@ const why = computed(() => {
     return p.rubDown.days === null
       ? 'A short coat does not knot. A mitt over it lifts what is loose.'
       : `Last ${p.rubDown.days} days ago. A short coat does not knot; a mitt lifts what is loose.`
+  if (over.value)
+    return `Nobody has written of ${profile.value.sex === 'female' ? 'her' : 'his'} coat. Hand first, then the comb; ${profile.value.sex === 'female' ? 'she is' : 'he is'} inked in where it has been.`
   if (!p.items.length && next) return `Next on ${weekdayName(next)}. ${sayWhy(p, profile.value)}`
   return sayWhy(p, profile.value)
 })
@@ -57,7 +69,11 @@ const why = computed(() => {
 const SHOWN = 5
 const all = ref(false)
 const rows = computed(() =>
-  all.value || plan.value.items.length <= SHOWN + 1 ? plan.value.items : plan.value.items.slice(0, SHOWN),
+  over.value
+    ? []
+    : all.value || plan.value.items.length <= SHOWN + 1
+      ? plan.value.items
+      : plan.value.items.slice(0, SHOWN),
 )
 
 const plates = computed(() =>
@@ -125,6 +141,8 @@ const compact = computed(() => !desk.value)
     <section aria-label="Today" class="desk:col-start-2 desk:row-start-1">
       <SorePlaces class="mt-1 desk:mt-4" />
       <LazyOpenConcerns v-if="anyConcern" />
+      <LazyHandFelt v-if="felt && felt !== 'nothing'" :felt="felt" />
+      <LazySilentRecord v-if="plan.silent !== null" :days="plan.silent" />
       <h1 class="pt-1 desk:pt-4">
         {{ headline.act }}
         <span v-if="headline.minutes" class="desk:block">{{ headline.minutes }}</span>
@@ -153,7 +171,7 @@ const compact = computed(() => !desk.value)
         v-model:picked="picked"
         :build="buildOf(profile.coat)"
         :shades="shades"
-        :say="(id) => sayChance(chances[id])"
+        :say="(id) => sayChance(chances[id], shades[id])"
         :plates="plates"
         :compact="compact"
         class="mx-auto"
@@ -167,7 +185,7 @@ const compact = computed(() => !desk.value)
         :until="plan.until"
         @comb="start([picked])"
       />
-      <LazyShadeLegend class="mt-2 hidden desk:flex" />
+      <LazyShadeLegend class="mt-2 hidden desk:flex" :unmet="!!over" />
       <div v-if="!compact" class="mt-2 grid grid-cols-[1fr_300px] gap-8 border-t border-ink pt-2">
         <LazyComingDays :sessions="coming" :visit="visit" :groomer="profile.groomer ?? ''" />
         <LazyGroomerWord v-if="word" :word="word" :today="today" :to="`/dogs/${file.id}/groomer`" />
@@ -187,18 +205,19 @@ const compact = computed(() => !desk.value)
           <span class="whitespace-nowrap">{{ inHalves(shown[i]!) }} min</span>
         </li>
       </ol>
-      <ActButton v-if="rows.length < plan.items.length" kind="quiet" @click="all = true">
+      <LazyGoingOver v-if="over" :over="over" class="mt-3 desk:mt-4" />
+      <ActButton v-if="!over && rows.length < plan.items.length" kind="quiet" @click="all = true">
         and {{ plural(plan.items.length - rows.length, 'more place', 'more places') }}
       </ActButton>
       <p v-if="plan.items.length" class="flex justify-between py-2 text-side text-ink-2">
         <span>and to lay out and put away</span><span>{{ plan.setupMinutes }} min</span>
       </p>
-      <p v-if="plan.waiting.length && plan.items.length" class="small pb-2">
+      <p v-if="!over && plan.waiting.length && plan.items.length" class="small pb-2">
         {{ capital(plural(plan.waiting.length, 'place waits', 'places wait')) }} for a longer day.
       </p>
       <ActButton
         v-if="plan.items.length"
-        kind="filled"
+        :kind="pelted ? 'plain' : 'filled'"
         class="sticky bottom-[68px] z-10 mt-1 w-full text-lead desk:static"
         :disabled="starting"
         @click="start(plan.items.flatMap((i) => i.regions))"

@@ -58,7 +58,7 @@ useHead({ title: 'A knot · Grumbo' })
       v-model:picked="region"
       :build="buildOf(file.profile.coat)"
       :shades="shades"
-      :say="(id) => sayChance(chances[id])"
+      :say="(id) => sayChance(chances[id], shades[id])"
       compact
       class="mt-3 pr-[72px] desk:col-start-1 desk:row-span-2 desk:row-start-1 desk:mt-0"
     />
