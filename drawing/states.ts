@@ -1,7 +1,7 @@
 /** How a patch of coat looks in each of its states, beside its hair: from lying open to knotting, and not met. */
 
 /** Nobody has met it: the hair is there, and says nothing. */
-export const UNMET_STATE = 5
+const UNMET_STATE = 5
 const PALE = 0.3
 /** A far leg or ear is drawn in the middle state: it is there, and says nothing. */
 const FAR_STATE = 2

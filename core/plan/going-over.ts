@@ -9,12 +9,10 @@ import { expectedKnots } from '../record/odds'
 import { hotFirst, isToMeet, isUnmet } from '../record/unmet'
 import { offTheTable } from './off-the-table'
 import { minutesFor } from './standing'
-import { weeklyMinutes } from './weekly'
-import type { Lengths } from './weekly'
 import { inWorkingOrder } from './working-order'
 
 /** One sitting of a first going-over: all its places once, in working order. */
-export interface Sitting {
+interface Sitting {
   day: Day
   places: PlaceId[]
   regions: RegionId[]
@@ -32,10 +30,6 @@ export interface GoingOver {
 
 /** Days a going-over is laid out for: past that the owner has no time for one (judgement). */
 const FARTHEST = 42
-/** Its week can be told once the comb has met so much of the coat (judgement). */
-const TELLING = 2 / 3
-export const toldFrom = (of: number): number => Math.ceil(TELLING * of)
-
 /**
  * The sittings in which every place is met once: those that knot soonest first, as many at a time as the
  * day's minutes hold, hard ones later. Null once every place was asked for.
@@ -86,16 +80,4 @@ export function goingOver(coat: Coat, choices: Choices, today?: number): GoingOv
     met: coat.places.filter((p) => !isUnmet(p)).length,
     of: coat.places.length,
   }
-}
-
-/** Owners' paces differ: four in five within these times the usual minutes, nothing timed (judgement, as the pace's prior). */
-const PACES = [0.65, 1.55] as const
-/** Minutes a week this coat wants as it is: about so many once enough of it was met, until then between two. */
-export function weekOf(coat: Coat): { about: number } | { low: number; high: number } {
-  const { profile, places } = coat
-  const lengths = Object.fromEntries(places.map((p) => [p.region.part, p.mm])) as Lengths
-  const usual = weeklyMinutes(profile.coat, profile.weightKg, lengths)
-  return places.filter((p) => !isUnmet(p)).length >= toldFrom(places.length)
-    ? { about: usual * coat.pace }
-    : { low: usual * PACES[0], high: usual * PACES[1] }
 }

@@ -10,7 +10,7 @@ import { CLEAR, stepStages } from '../coat/knots'
 export const COMBED_TOLD = ['this-week', 'weeks', 'months', 'never'] as const
 export type CombedTold = (typeof COMBED_TOLD)[number]
 /** Days each is taken for: the middle of what people mean by it (judgement). */
-export const COMBED_TOLD_DAYS: Record<CombedTold, number> = {
+const COMBED_TOLD_DAYS: Record<CombedTold, number> = {
   'this-week': 4,
   weeks: 28,
   months: 100,

@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { RadioGroup, RadioGroupLabel, RadioGroupOption } from '@headlessui/vue'
 import { regionOf } from '#core/coat/regions'
 import type { RegionId, Side } from '#core/coat/regions'
 import type { BuildId } from '#drawing/builds'
@@ -208,17 +207,13 @@ watch(picked, (id) => {
     <NoticeLine v-if="drawAgain" class="flex min-h-11 flex-wrap items-center gap-x-4">
       The map could not be drawn. <ActButton kind="quiet" @click="drawAgain()">Try again</ActButton>
     </NoticeLine>
-    <RadioGroup v-model="view" class="absolute top-0 flex flex-col" :class="compact ? '-right-2' : 'left-0'">
-      <RadioGroupLabel as="span" class="sr-only">Which side to show</RadioGroupLabel>
-      <RadioGroupOption v-for="v in VIEWS" :key="v.id" v-slot="{ checked }" :value="v.id" as="template">
-        <div
-          class="flex min-h-11 cursor-pointer items-center border-l-2 pr-3 pl-3"
-          :class="checked ? 'border-due font-semibold text-ink' : 'border-rule text-ink-2'"
-        >
-          {{ compact ? v.short : v.label }}
-        </div>
-      </RadioGroupOption>
-    </RadioGroup>
+    <!-- After the dog: what it is built of weighs more than the rest of the map. -->
+    <LazyMapViews
+      v-model="view"
+      :views="VIEWS.map((v) => ({ id: v.id, words: compact ? v.short : v.label }))"
+      class="absolute top-0"
+      :class="compact ? '-right-2' : 'left-0'"
+    />
   </div>
 </template>
 

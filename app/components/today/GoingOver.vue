@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useElementSize } from '@vueuse/core'
 import { placeRow } from '#core/coat/regions'
-import { toldFrom, weekOf } from '#core/plan/going-over'
+import { toldFrom, weekOf } from '#core/plan/week-told'
 import type { GoingOver } from '#core/plan/going-over'
 import type { Finding } from '#core/record/findings'
 import { sayDay, weekdayName } from '#core/record/say-day'

@@ -228,8 +228,8 @@ const compact = computed(() => !desk.value)
         Rubbed down, write it in
       </ActButton>
       <div class="mt-1 flex flex-wrap items-center gap-x-1">
-        <span class="mr-2 text-ink-2">I have</span>
-        <ChoiceRow
+        <span class="mr-2 flex min-h-12 items-center text-ink-2">I have</span>
+        <LazyChoiceRow
           :model-value="minutes"
           tight
           label="Minutes today"
