@@ -3,28 +3,31 @@ import { v7 } from 'uuid'
 import { COATS } from '../core/coat/coat-types'
 import { combMinutes } from '../core/coat/minutes'
 import type { PartId, PlaceId, RegionId } from '../core/coat/regions'
-import { regionOf } from '../core/coat/regions'
+import { PART_IDS, regionOf, REGIONS } from '../core/coat/regions'
 import { planToday } from '../core/plan/today'
 import { lengthsAt } from '../core/plan/weekly'
 import { addDays, dayNumber, weekday } from '../core/record/day'
 import type { Day } from '../core/record/day'
-import type { Entry, Fact } from '../core/record/entries'
+import type { Entry, Fact, FactOf } from '../core/record/entries'
 import type { Comfort, Finding } from '../core/record/findings'
 import { assess } from '../core/record/fold'
 import type { RegionState } from '../core/record/coat-state'
 import type { DogRecord } from '../core/record/fold'
 import { placesOf } from '../core/record/odds'
 import type { Profile } from '../core/record/profile'
+import { profileOn } from '../core/record/truths'
 import { seeded } from '../drawing/ink'
 import { weekFrom } from './week'
 
 /**
  * The demo household: three invented dogs and their diaries, two finished stretches and a running
- * one each, as real logs go. Made from a seed and today's date, so it is the same all day.
+ * one each, as real logs go, and one that came a few days ago. Made from a seed and today's date, so it is the same all day.
  */
 export interface DemoDog {
   id: string
+  /** As it is now, and as it was when its record began. */
   profile: Profile
+  began: Profile
   entries: Entry[]
   notes: { id: string; author: 'owner' | 'groomer'; authorName: string; body: string; daysAgo: number }[]
 }
@@ -61,6 +64,8 @@ interface Story {
   /** Places that knot more readily on this dog than its coat says: what learning should find. */
   prone: PlaceId[]
   notes: { author: 'owner' | 'groomer'; body: string; daysAgo: number }[]
+  /** What became true of it since, so many days ago; of the next visit, how many days from today. */
+  became?: { daysAgo: number; what: Omit<FactOf<'dog'>, 'kind' | 'nextVisit'>; visitMovedFrom?: number }[]
   /** What the groomer asked for at home at the last visit; it was read. */
   advice?: { place: PlaceId; says: string }[]
 }
@@ -75,7 +80,7 @@ const STORIES: Story[] = [
       name: 'Tansy',
       sex: 'female',
       coat: 'wool-cross',
-      weightKg: 13,
+      weightKg: 12.2,
       groomer: GROOMER,
       harnessHours: 2,
       collarAllDay: false,
@@ -89,6 +94,10 @@ const STORIES: Story[] = [
     refuses: { hindfoot: 0.35 },
     fidgets: ['forefoot', 'beard', 'inner-thigh'],
     prone: ['behind-ear', 'armpit'],
+    became: [
+      { daysAgo: 20, what: { weightKg: 13 } },
+      { daysAgo: 2, what: {}, visitMovedFrom: 23 },
+    ],
     advice: [
       { place: 'hindfoot', says: 'Lying down, two feet a day.' },
       { place: 'behind-ear', says: 'Hold the flap up, comb away from its edge.' },
@@ -157,6 +166,9 @@ const STORIES: Story[] = [
     toVisit: 20,
     refuses: {},
     fidgets: ['tail-base', 'under-tail'],
+    became: [
+      { daysAgo: 33, what: { marks: [{ what: 'mole', region: 'belly', says: 'left of the navel' }] } },
+    ],
     prone: ['collar-line'],
     chapters: [
       { days: 56, kept: 0.75, wash: [{ day: 30, combedOut: true }], found: [] },
@@ -206,6 +218,7 @@ const STORIES: Story[] = [
     toVisit: 9,
     refuses: { muzzle: 0.3, fringe: 0.25 },
     fidgets: ['forefoot'],
+    became: [{ daysAgo: 18, what: { garments: [{ what: 'jumper', from: 11, to: 2, hours: 3 }] } }],
     prone: [],
     chapters: [
       { days: 42, kept: 0.9, found: [] },
@@ -270,6 +283,12 @@ function live(story: Story, today: Day, owner = OWNER): DemoDog {
   const visit = (day: Day, found: Chapter['found']) =>
     write(day, { kind: 'visit', lengths: story.lengths, found: found ?? [], by: GROOMER })
 
+  for (const { daysAgo, what, visitMovedFrom } of story.became ?? []) {
+    const day = addDays(today, -daysAgo)
+    const moved = visitMovedFrom === undefined ? {} : { nextVisit: addDays(today, story.toVisit) }
+    if (visitMovedFrom !== undefined) profile.nextVisit = addDays(today, visitMovedFrom)
+    record.entries.push({ id: careId(day), day, what: { kind: 'dog', ...what, ...moved } })
+  }
   visit(since, [])
   let start = since
   for (const chapter of story.chapters) {
@@ -343,7 +362,8 @@ function live(story: Story, today: Day, owner = OWNER): DemoDog {
 
   return {
     id: id(since),
-    profile,
+    profile: profileOn(profile, record.entries),
+    began: profile,
     entries: record.entries,
     notes: story.notes.map((n) => ({
       ...n,
@@ -351,6 +371,55 @@ function live(story: Story, today: Day, owner = OWNER): DemoDog {
       authorName: n.author === 'owner' ? owner : GROOMER,
     })),
   }
+}
+
+/** Days since Moss came, and since her first sitting. */
+const MOSS = { came: 5, met: 3 }
+/** A dog that came a few days ago and that nobody has written of: one sitting of her first going-over is done. */
+function newcomer(today: Day): DemoDog {
+  const random = seeded(71)
+  const id = idMaker(random)
+  const since = addDays(today, -MOSS.came)
+  const profile: Profile = {
+    name: 'Moss',
+    sex: 'female',
+    coat: 'wire',
+    weightKg: 11,
+    since,
+    harnessHours: 1,
+    collarAllDay: true,
+    minutes: weekFrom(today, [20, 0, 20, 0, 20, 0, 15]),
+    hard: ['hindfoot'],
+    absent: [],
+    hemisphere: 'north',
+  }
+  const lengths = lengthsAt('wire', 24)
+  const entries: Entry[] = [
+    { id: id(since), day: since, what: { kind: 'hand', combed: 'months', feels: 'lumps' } },
+    ...PART_IDS.map((part) => ({
+      id: id(since),
+      day: since,
+      what: {
+        kind: 'measure' as const,
+        regions: REGIONS.filter((r) => r.part === part).map((r) => r.id),
+        mm: lengths[part],
+      },
+    })),
+  ]
+  const day = addDays(today, -MOSS.met)
+  const first = planToday({ profile, entries }, day, 20)
+  const before = assess({ profile, entries }, day).regions
+  const regions = first.items.flatMap((i) => i.regions)
+  entries.push(
+    ...regions.map((region, n) => ({
+      id: id(day),
+      day,
+      time: `18:${String(5 + n).padStart(2, '0')}`,
+      what: { kind: 'check' as const, region, ...combSays(before[region]!, OTHERS / 4, true, random) },
+    })),
+    { id: id(day), day, what: { kind: 'session', minutes: 21, places: regions.length }, time: '18:58' },
+  )
+  return { id: id(since), profile, began: profile, entries, notes: [] }
 }
 
 /** Another household that shares with the same groomer: one dog, and how well it is written of. */
@@ -422,6 +491,6 @@ const NEIGHBOURS: { owner: string; household: string; story: Story }[] = [
   },
 ]
 
-export const demoDogs = (today: Day): DemoDog[] => STORIES.map((s) => live(s, today))
+export const demoDogs = (today: Day): DemoDog[] => [...STORIES.map((s) => live(s, today)), newcomer(today)]
 export const neighbours = (today: Day): Neighbour[] =>
   NEIGHBOURS.map(({ owner, household, story }) => ({ owner, household, dog: live(story, today, owner) }))

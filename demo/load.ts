@@ -35,9 +35,13 @@ async function addDog(
   dog: DemoDog,
   i: number,
 ) {
-  await tx
-    .insert(dogs)
-    .values({ householdId, id: dog.id, profile: dog.profile, created: new Date(now.getTime() + i) })
+  await tx.insert(dogs).values({
+    householdId,
+    id: dog.id,
+    profile: dog.profile,
+    began: dog.began,
+    created: new Date(now.getTime() + i),
+  })
   await tx.insert(entries).values(
     dog.entries.map((e) => ({
       householdId,

@@ -18,20 +18,18 @@ const TODAY = '2026-11-25'
 const NOW = new Date('2026-11-25T18:40:00Z')
 const DOGS = demoDogs(TODAY)
 const DOG = DOGS[0]!
-const fileOf = (d: (typeof DOGS)[number]) => writeRecordFile({ id: d.id, profile: d.profile }, d.entries, NOW)
+const fileOf = (d: (typeof DOGS)[number]) => writeRecordFile({ id: d.id, profile: d.began }, d.entries, NOW)
 
 describe('the record as a file', () => {
   it('out, wiped, and in again: the same state to the last digit', () => {
     fc.assert(
       fc.property(fc.constantFrom(...DOGS), fc.nat(), fc.integer({ min: 0, max: 60 }), (d, cut, ahead) => {
         const entries = d.entries.slice(0, 1 + (cut % d.entries.length))
-        const { file, wrong } = readRecordFile(
-          writeRecordFile({ id: d.id, profile: d.profile }, entries, NOW),
-        )
+        const { file, wrong } = readRecordFile(writeRecordFile({ id: d.id, profile: d.began }, entries, NOW))
         expect(wrong).toEqual([])
         const at = addDays(TODAY, ahead)
         expect(assess({ profile: file.dog.profile, entries: file.entries }, at)).toEqual(
-          assess({ profile: d.profile, entries }, at),
+          assess({ profile: d.began, entries }, at),
         )
       }),
       { numRuns: 20 },
@@ -45,7 +43,9 @@ describe('the record as a file', () => {
       expect([read.wrong, read.file.version, again.version]).toEqual([[], 1, 2])
       const states = ({ dog, entries }: typeof again) =>
         assessEach({ profile: dog.profile, entries }, dog.profile.since, TODAY)
-      expect(states(again)).toEqual(assessEach(d, d.profile.since, TODAY))
+      expect(states(again)).toEqual(
+        assessEach({ profile: d.began, entries: d.entries }, d.began.since, TODAY),
+      )
       expect(states(read.file)).toEqual(states(again))
     }
   })
@@ -53,7 +53,7 @@ describe('the record as a file', () => {
     fc.assert(
       fc.property(fc.array(anyEntry('2026-09-01', 90), { maxLength: 12 }), (entries) => {
         const { file, wrong } = readRecordFile(
-          writeRecordFile({ id: DOG.id, profile: DOG.profile }, entries, NOW),
+          writeRecordFile({ id: DOG.id, profile: DOG.began }, entries, NOW),
         )
         expect(wrong).toEqual([])
         expect(file.entries).toEqual(entries)
@@ -106,8 +106,8 @@ describe('the diary as a table', () => {
       const text = writeDiaryCsv(d.entries)
       const { entries, wrong } = readDiaryCsv(text, uuid)
       expect(wrong).toEqual([])
-      expect(assess({ profile: d.profile, entries }, TODAY)).toEqual(
-        assess({ profile: d.profile, entries: d.entries }, TODAY),
+      expect(assess({ profile: d.began, entries }, TODAY)).toEqual(
+        assess({ profile: d.began, entries: d.entries }, TODAY),
       )
     }
   })

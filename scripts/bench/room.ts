@@ -40,8 +40,9 @@ async function fill(groomerId: string) {
     }
     const model = models[i % models.length]!
     const dogId = uuid()
-    const profile = { ...model.profile, name: `${model.profile.name} ${i}` }
-    await db().insert(dogs).values({ householdId, id: dogId, profile })
+    const called = (profile: typeof model.profile) => ({ ...profile, name: `${profile.name} ${i}` })
+    const [profile, began] = [called(model.profile), called(model.began)]
+    await db().insert(dogs).values({ householdId, id: dogId, profile, began })
     await db()
       .insert(entries)
       .values(

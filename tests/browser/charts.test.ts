@@ -13,7 +13,7 @@ let running: Running
 let owner: Visitor
 let page: Page
 const demo = demoDogs(localDay())[0]!
-const dog = { id: demo.id, profile: demo.profile, entries: [] as typeof demo.entries }
+const dog = { id: demo.id, profile: demo.began, entries: [] as typeof demo.entries }
 const AT_ONCE = 400
 
 beforeAll(async () => {

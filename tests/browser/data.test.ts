@@ -105,7 +105,7 @@ describe('out', () => {
     )
     await owner.call('POST', '/api/dogs', {
       id: tansy!.id,
-      profile: { ...tansy!.profile, name: 'Large' },
+      profile: { ...tansy!.began, name: 'Large' },
       entries: inOrder(tansy!.entries).slice(0, 50),
     })
     const rest = [...inOrder(tansy!.entries).slice(50), ...photos]
