@@ -388,7 +388,7 @@ function newcomer(today: Day): DemoDog {
     since,
     harnessHours: 1,
     collarAllDay: true,
-    minutes: weekFrom(today, [20, 0, 20, 0, 20, 0, 15]),
+    minutes: weekFrom(today, [12, 0, 0, 12, 0, 0, 10]),
     hard: ['hindfoot'],
     absent: [],
     hemisphere: 'north',
@@ -407,7 +407,7 @@ function newcomer(today: Day): DemoDog {
     })),
   ]
   const day = addDays(today, -MOSS.met)
-  const first = planToday({ profile, entries }, day, 20)
+  const first = planToday({ profile, entries }, day, 12)
   const before = assess({ profile, entries }, day).regions
   const regions = first.items.flatMap((i) => i.regions)
   entries.push(
@@ -415,9 +415,9 @@ function newcomer(today: Day): DemoDog {
       id: id(day),
       day,
       time: `18:${String(5 + n).padStart(2, '0')}`,
-      what: { kind: 'check' as const, region, ...combSays(before[region]!, OTHERS / 4, true, random) },
+      what: { kind: 'check' as const, region, ...combSays(before[region]!, OTHERS / 3, false, random) },
     })),
-    { id: id(day), day, what: { kind: 'session', minutes: 21, places: regions.length }, time: '18:58' },
+    { id: id(day), day, what: { kind: 'session', minutes: 13, places: regions.length }, time: '18:58' },
   )
   return { id: id(since), profile, began: profile, entries, notes: [] }
 }

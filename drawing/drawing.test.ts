@@ -10,6 +10,7 @@ import { regionOfPatch } from './patch-region'
 import type { Drawing, Part } from './plan'
 import { sideView } from './side'
 import { middleOf } from './middle'
+import { inkOf } from './picture'
 import { contourOf, strokesOf } from './strokes'
 import { underView } from './under'
 
@@ -98,6 +99,18 @@ describe('hair', () => {
     for (let i = 1; i < 5; i++) expect(strokes[i]!).toBeGreaterThan(strokes[i - 1]! * 1.2)
     expect(states.map((s) => s.cross !== '')).toEqual([false, false, false, true, true])
     expect(states.map((s) => s.tint !== '')).toEqual([false, false, false, true, true])
+  })
+  it('is pale on paper where nobody has met it, and nowhere else', () => {
+    const drawing = sideView('curly')
+    const names = parts(drawing).flatMap((p) => (p.far ? [] : p.patches.map((x) => x.name)))
+    const all = (state: number) => Object.fromEntries(names.map((n) => [n, state]))
+    const papers = (states: Record<string, number>) =>
+      inkOf(drawing, states).split('class="paper"').length - 1
+    expect(papers(all(1))).toBe(0)
+    expect(papers({ ...all(1), back: 5 })).toBe(names.filter((n) => n === 'back').length)
+    expect(papers(all(5))).toBeGreaterThan(names.length - 1)
+    expect(inkOf(drawing, all(5))).not.toContain('fill-opacity=".82"')
+    expect(strokesOf(body, patch, 5).tint + strokesOf(body, patch, 5).cross).toBe('')
   })
   it('is the same every time', () => {
     expect(strokesOf(body, patch, 3)).toEqual(strokesOf(body, patch, 3))

@@ -1,5 +1,5 @@
 import type { Drawing, Mark, Part } from './plan'
-import { edgeOpacity, farState, hairOpacity, tintOpacity } from './states'
+import { edgeOpacity, farState, hairOpacity, isPaper, tintOpacity } from './states'
 import { contourOf, strokesOf } from './strokes'
 
 /** Colours by their names on the page. */
@@ -15,7 +15,8 @@ const TONES: Record<Mark['tone'], string> = {
 /** Fewer, heavier hairs than on the map, so that it weighs no more than a view may. */
 const DETAIL = 1.55
 const path = (d: string, more: string) => (d ? `<path d="${d}" ${more}/>` : '')
-const outlineOf = (part: Part) => `M${part.edge.map((p) => `${p[0]} ${p[1]}`).join('L')}Z`
+const outlineOf = (edge: readonly (readonly number[])[]) =>
+  `M${edge.map((p) => `${p[0]} ${p[1]}`).join('L')}Z`
 
 function inked(part: Part, states: Record<string, number>): string {
   const { line, tufts } = contourOf(part, DETAIL)
@@ -32,12 +33,18 @@ function inked(part: Part, states: Record<string, number>): string {
     const state = stateOf(patch.name)
     const { tint, lie, cross } = strokesOf(part, patch, state, DETAIL)
     return [
+      isPaper(state)
+        ? path(outlineOf(patch.poly), `class="paper" clip-path="url(#within-${part.name})"`)
+        : '',
       path(tint, `class="tint" fill-opacity="${tintOpacity(state)}"`),
       path(lie, `class="ink" fill-opacity="${hairOpacity(state)}"`),
       path(cross, 'class="ink" fill-opacity=".9"'),
     ].join('')
   })
-  return `<g${part.far ? ' opacity=".55"' : ''}><g${halo}><path d="${outlineOf(part)}" class="${part.far ? 'far' : 'coat'}"/></g>${hair.join('')}${path(line, `class="ink" fill-opacity="${edge(0.95)}"`)}${path(tufts, `class="ink" fill-opacity="${edge(0.9)}"`)}</g>`
+  const within = hair.some((h) => h.includes('clip-path'))
+    ? `<clipPath id="within-${part.name}">${path(outlineOf(part.edge), '')}</clipPath>`
+    : ''
+  return `${within}<g${part.far ? ' opacity=".55"' : ''}><g${halo}><path d="${outlineOf(part.edge)}" class="${part.far ? 'far' : 'coat'}"/></g>${hair.join('')}${path(line, `class="ink" fill-opacity="${edge(0.95)}"`)}${path(tufts, `class="ink" fill-opacity="${edge(0.9)}"`)}</g>`
 }
 
 /**
@@ -61,7 +68,7 @@ export function pictureOf(
   dark: Palette,
 ): string {
   const colours = (of: Palette) =>
-    ['ink', 'coat', 'far', 'tint', 'eye', 'gloss', 'iris', 'glint', 'pad']
+    ['ink', 'paper', 'coat', 'far', 'tint', 'eye', 'gloss', 'iris', 'glint', 'pad']
       .map((name) => `.${name}{fill:${of[name]}}`)
       .join('') + ['paper', 'coat'].map((name) => `.s-${name}{stroke:${of[name]}}`).join('')
   return `<svg xmlns="http://www.w3.org/2000/svg" viewBox="${drawing.box.join(' ')}"><style>${colours(light)}@media(prefers-color-scheme:dark){${colours(dark)}}</style>${inkOf(drawing, states)}</svg>`

@@ -10,6 +10,8 @@ export function farState(near: Readonly<Record<string, number>>): number {
   const all = Object.values(near)
   return all.length && all.every((s) => s === UNMET_STATE) ? UNMET_STATE : FAR_STATE
 }
+/** Where nobody has been the paper shows. */
+export const isPaper = (state: number) => state === UNMET_STATE
 /** How dark its hair is drawn. */
 export const hairOpacity = (state: number) => (state === UNMET_STATE ? PALE : 0.82)
 /** How dark the edge of a part is: pale where nobody has met any of it. */

@@ -21,6 +21,8 @@ export interface Stretch {
   from: string
   to: string
   booked: boolean
+  /** A groomer has had it in hand: the stretch is counted from that. */
+  visited: boolean
   chances: number[]
   sessions: { day: string; places: number }[]
 }
@@ -41,6 +43,7 @@ export function stretchOf(file: DogFile, coat: Coat, today: string, plan: Stretc
     from,
     to,
     booked,
+    visited: coat.visitOn !== null,
     chances: [
       ...assessEach(file, from, today).map((s) => chanceOfAnyMat(placesOf(s))),
       // Each day at its worst, before that day's session.

@@ -2,7 +2,7 @@ import type { PlanItem, TodayPlan } from '#core/plan/today'
 import { SHADE_IDS, shadeOf, UNMET_SHADE } from '#core/record/odds'
 import type { Profile } from '#core/record/profile'
 import { sayDay, nameDay } from '#core/record/say-day'
-import { inOdds } from './numbers'
+import { inOdds, plural } from './numbers'
 
 /** The plan's reasons, which are data, said in a few words. */
 const FOUND = {
@@ -64,6 +64,13 @@ export function sayWhy(plan: TodayPlan, profile: Profile): string {
   if (!plan.items.length) return `Left alone, the chance of a mat ${when} is ${left}.`
   if (left === done) return `The chance of a mat ${when} is ${left}.`
   return `Left alone, the chance of a mat ${when} is ${left}. Combed, ${done}.`
+}
+
+/** A coat nobody knows: how it is met. @param sittings that are laid out; none where there is no time for one */
+export function sayGoingOver(sittings: number, she: boolean): string {
+  const [her, is] = she ? ['her', 'she is'] : ['his', 'he is']
+  if (!sittings) return `Nobody has written of ${her} coat, and the week has no minutes to meet it in.`
+  return `In ${plural(sittings, 'sitting')}. Nobody has written of ${her} coat: hand first, then the comb; ${is} inked in where it has been.`
 }
 
 /** How one place stands. */

@@ -23,6 +23,8 @@ interface Sitting {
 export interface GoingOver {
   /** Those to come; the first may be today's. */
   sittings: Sitting[]
+  /** Places still to be asked for. */
+  left: number
   /** Places met so far, and of how many. */
   met: number
   of: number
@@ -47,6 +49,7 @@ export function goingOver(coat: Coat, choices: Choices, today?: number): GoingOv
     byPlace.set(p.region.place, here)
   }
   if (!byPlace.size) return null
+  const toMeet = [...byPlace.values()].reduce((sum, m) => sum + m.regions.length, 0)
   let left = [...byPlace]
     .map(([place, m]) => ({ place, ...m, hard: profile.hard.includes(place), easy: false }))
     .sort((a, b) => Number(a.hard) - Number(b.hard) || hotFirst(a, b))
@@ -77,6 +80,7 @@ export function goingOver(coat: Coat, choices: Choices, today?: number): GoingOv
   }
   return {
     sittings,
+    left: toMeet,
     met: coat.places.filter((p) => !isUnmet(p)).length,
     of: coat.places.length,
   }

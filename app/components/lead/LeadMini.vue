@@ -11,6 +11,8 @@ const props = defineProps<{
   today: string
   /** Whether `to` is a booked visit. */
   booked: boolean
+  /** Whether `from` is a visit, and not only where the record began. */
+  visited: boolean
   chances: number[]
   /** Days on which the comb went through something, with how many places. */
   sessions: { day: string; places: number }[]
@@ -57,7 +59,9 @@ const arrival = computed(() => inOdds(props.chances.at(-1) ?? 0))
       />
       <path :d="`M${todayX} 2v34`" stroke="var(--due)" stroke-width="2.2" />
       <g font-size="12.5" fill="var(--ink-2)">
-        <text v-if="todayX > 96" x="0" y="50">{{ w > 700 ? 'last visit, ' : '' }}{{ shortDay(from) }}</text>
+        <text v-if="todayX > 96" x="0" y="50">
+          {{ w > 700 ? (visited ? 'last visit, ' : 'began ') : '' }}{{ shortDay(from) }}
+        </text>
         <text :x="todayX" y="50" font-weight="650" fill="var(--ink)" :text-anchor="todayAnchor">
           today, day {{ at }} of {{ total }}
         </text>

@@ -1,8 +1,7 @@
 <script setup lang="ts">
 import { BOXES } from '#drawing/boxes'
 import type { SheetId } from '#drawing/boxes'
-import { edgeOpacity, hairOpacity, tintOpacity } from '#drawing/states'
-import type { Part } from '#drawing/plan'
+import { edgeOpacity, hairOpacity, isPaper, tintOpacity } from '#drawing/states'
 import type { DrawnPart } from '~/workers/strokes.worker'
 
 /**
@@ -37,13 +36,15 @@ const view = computed(() => (props.window ?? box.value).join(' '))
 /** x of a mirrored view, about the middle of its box. */
 const flip = computed(() => `matrix(-1 0 0 1 ${2 * box.value[0] + box.value[2]} 0)`)
 
-const outlineOf = (part: Part) => `M${part.edge.map((p) => `${p[0]} ${p[1]}`).join('L')}Z`
+const clip = useId()
+const outlineOf = (edge: readonly (readonly number[])[]) =>
+  `M${edge.map((p) => `${p[0]} ${p[1]}`).join('L')}Z`
 const layers = computed(() => {
   let at = 0
   return (drawing.value?.layers ?? []).map((layer) => {
     if ('marks' in layer) return { marks: layer.marks }
     const drawn: DrawnPart | undefined = parts.value?.[at++]
-    return { part: layer.part, edge: outlineOf(layer.part), drawn }
+    return { part: layer.part, edge: outlineOf(layer.part.edge), drawn }
   })
 })
 const TONES = {
@@ -86,7 +87,16 @@ const TONES = {
             paint-order="stroke"
           />
           <template v-if="layer.drawn">
-            <template v-for="p in layer.drawn.patches" :key="p.name">
+            <clipPath v-if="layer.drawn.patches.some((p) => isPaper(p.state))" :id="`${clip}-${i}`">
+              <path :d="layer.edge" />
+            </clipPath>
+            <template v-for="(p, n) in layer.drawn.patches" :key="p.name">
+              <path
+                v-if="isPaper(p.state)"
+                :d="outlineOf(layer.part.patches[n]!.poly)"
+                fill="var(--paper)"
+                :clip-path="`url(#${clip}-${i})`"
+              />
               <path v-if="p.tint" :d="p.tint" fill="var(--tint)" :fill-opacity="tintOpacity(p.state)" />
               <path :d="p.lie" fill="var(--ink)" :fill-opacity="hairOpacity(p.state)" />
               <path v-if="p.cross" :d="p.cross" fill="var(--ink)" fill-opacity=".9" />

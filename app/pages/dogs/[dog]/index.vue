@@ -8,7 +8,7 @@ import { addDays } from '#core/record/day'
 import { weekdayName } from '#core/record/say-day'
 import { buildOf } from '#drawing/build-of'
 import { capital, inHalves, plural, wholeMinutes } from '~/words/numbers'
-import { sayChance, sayReason, sayWhy } from '~/words/reasons'
+import { sayChance, sayGoingOver, sayReason, sayWhy } from '~/words/reasons'
 
 const { file, today, coat, planning } = useDog()
 const combAtTable = useCombAtTable()
@@ -39,10 +39,8 @@ const pelted = computed(() => felt.value === 'many' || felt.value === 'sheet')
 const headline = computed(() => {
   const p = plan.value
   if (over.value) {
-    const left = over.value.sittings.reduce((sum, s) => sum + s.regions.length, 0)
-    const places = `${plural(left, 'place')} in ${plural(over.value.sittings.length, 'sitting')}`
     if (pelted.value) return { act: 'To the groomer first', minutes: '' }
-    return { act: 'A first going-over,', minutes: left ? places : 'once there are minutes' }
+    return { act: 'A first going-over,', minutes: `${plural(over.value.left, 'place')} to meet` }
   }
   if (p.items.length)
     return { act: `Comb ${plural(p.items.length, 'place')},`, minutes: `${inHalves(total.value)} minutes` }
@@ -60,8 +58,7 @@ const why = computed(() => {
     return p.rubDown.days === null
       ? 'A short coat does not knot. A mitt over it lifts what is loose.'
       : `Last ${p.rubDown.days} days ago. A short coat does not knot; a mitt lifts what is loose.`
-  if (over.value)
-    return `Nobody has written of ${profile.value.sex === 'female' ? 'her' : 'his'} coat. Hand first, then the comb; ${profile.value.sex === 'female' ? 'she is' : 'he is'} inked in where it has been.`
+  if (over.value) return sayGoingOver(over.value.sittings.length, profile.value.sex === 'female')
   if (!p.items.length && next) return `Next on ${weekdayName(next)}. ${sayWhy(p, profile.value)}`
   return sayWhy(p, profile.value)
 })
@@ -109,7 +106,7 @@ async function start(regions: RegionId[]) {
 const startLabel = computed(() => {
   const first = plan.value.items[0]
   return first
-    ? `Start at the ${placeRow(first.place).plural.toLowerCase()}`
+    ? `${over.value?.met ? 'Go on' : 'Start'} at the ${placeRow(first.place).plural.toLowerCase()}`
         .replace('at the behind', 'behind')
         .replace('at the under', 'under')
     : 'Start'
