@@ -1,6 +1,6 @@
 import { COATS } from '#core/coat/coat-types'
 import { COLLAR_FACTOR, garmentFactor, harnessFactor } from '#core/coat/exposure'
-import { TIRES_SOON_MINUTES } from '#core/plan/standing'
+import { CONDITION_CHANGES } from '#core/record/condition'
 import { weeklyMinutes } from '#core/plan/weekly'
 import type { Coat } from '#core/record/coat'
 import { daysBetween } from '#core/record/day'
@@ -16,6 +16,7 @@ export const ABOUT = [
   'neutered',
   'coat',
   'ears',
+  'hairyEars',
   'absent',
   'marks',
   'condition',
@@ -24,6 +25,7 @@ export const ABOUT = [
   'garments',
   'ground',
   'hard',
+  'works',
   'minutes',
   'groomer',
   'nextVisit',
@@ -37,6 +39,7 @@ export const ABOUT_LABELS: Record<About, string> = {
   neutered: 'Neutered',
   coat: 'Coat',
   ears: 'Ears',
+  hairyEars: 'Ear openings',
   absent: 'Not there',
   marks: 'Marks',
   condition: 'Condition',
@@ -45,6 +48,7 @@ export const ABOUT_LABELS: Record<About, string> = {
   garments: 'Clothes',
   ground: 'Walks on',
   hard: 'Finds hard',
+  works: 'What works',
   minutes: 'Your week',
   groomer: 'Groomer',
   nextVisit: 'Next visit',
@@ -78,11 +82,11 @@ export function effectOfTruth(which: About, profile: Profile, coat: Coat, today:
     case 'marks':
       return profile.marks?.length ? 'covered with a hand before pin, comb or blade' : ''
     case 'condition':
-      return profile.condition?.includes('tires-soon')
-        ? `sessions of ${TIRES_SOON_MINUTES} minutes at most`
-        : profile.condition?.length
-          ? 'said before each session'
-          : ''
+      return (profile.condition ?? []).map((c) => CONDITION_CHANGES[c].asks).join('; ')
+    case 'hairyEars':
+      return profile.hairyEars ? 'what grows there is left, or done as your school has it; never plucked' : ''
+    case 'works':
+      return profile.works?.length ? 'said at the place on the table, and told to the groomer' : ''
     case 'harnessHours':
       return profile.harnessHours
         ? `shoulders, chest, girth and armpits fill ${times(harnessFactor(profile.harnessHours))}`

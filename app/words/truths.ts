@@ -1,7 +1,8 @@
 import { COATS } from '#core/coat/coat-types'
 import { placeRow, regionOf } from '#core/coat/regions'
 import type { FactOf } from '#core/record/entries'
-import type { ConditionId, MarkId } from '#core/record/marks'
+import type { ConditionId } from '#core/record/condition'
+import type { MarkId } from '#core/record/marks'
 import { dayAndMonth, MONTHS } from '#core/record/say-day'
 import { capital, plural } from './numbers'
 
@@ -31,6 +32,12 @@ export const sayGarment = (g: { what: string; from: number; to: number; hours: n
 /** Minutes of the week, Monday first. */
 const sayWeek = (minutes: readonly number[]) =>
   minutes.every((m) => m === minutes[0]) ? `${minutes[0]} minutes a day` : minutes.join(', ')
+
+/** What works at a place, as it is said there: "lying, chin hair, left first". */
+export const sayHow = ({ position, hold, first }: NonNullable<FactOf<'dog'>['works']>[number]) =>
+  [position, hold, first && `${first} first`].filter(Boolean).join(', ')
+export const sayWorks = (w: NonNullable<FactOf<'dog'>['works']>[number]) =>
+  `${placeRow(w.place).plural.toLowerCase()}: ${sayHow(w)}`
 
 /** What became true of a dog, each thing in a few words. */
 export function sayTruths(d: FactOf<'dog'>): string[] {
@@ -71,6 +78,9 @@ export function sayTruths(d: FactOf<'dog'>): string[] {
         'sound',
       ),
     )
+  if (d.hairyEars !== undefined)
+    out.push(d.hairyEars ? 'hair in the ear openings' : 'no hair in the ear openings')
+  if (d.works) out.push(d.works.length ? d.works.map(sayWorks).join('; ') : 'nothing said of what works')
   return out.map((words, i) => (i ? words : capital(words)))
 }
 
@@ -83,6 +93,7 @@ export function sayStanding(which: keyof FactOf<'dog'>, d: FactOf<'dog'>): strin
     return d.harnessHours ? hoursADay(d.harnessHours) : 'none'
   if (which === 'collarAllDay') return d.collarAllDay ? 'all day' : 'not all day'
   if (which === 'ears' && d.ears) return d.ears
+  if (which === 'hairyEars' && d.hairyEars !== undefined) return d.hairyEars ? 'hairy' : 'open'
   if (which === 'ground' && d.ground) return `${d.ground} ground`
   if (which === 'hard')
     return listed(

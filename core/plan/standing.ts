@@ -1,4 +1,5 @@
 import { regionOf } from '../coat/regions'
+import { longestFor } from '../record/condition'
 import { addDays, daysBetween, weekday } from '../record/day'
 import type { Day } from '../record/day'
 import type { Choices, Entry, Fact, FactOf, Planned } from '../record/entries'
@@ -25,14 +26,11 @@ export function stretchEnd(profile: Profile, at: Day): { to: Day; why: 'visit' |
     : { to: visit, why: 'visit' }
 }
 
-/** A dog that tires soon is asked for no longer than this at a time, minutes (judgement). */
-export const TIRES_SOON_MINUTES = 10
 /** Minutes there are for the table on a day, laying out included; never more than the dog bears. */
 export function minutesFor(profile: Profile, choices: Choices, day: Day): number {
   if (choices.blocked.includes(day)) return 0
   const own = choices.minutesOn[day] ?? profile.minutes[weekday(day)] ?? 0
-  const bears = profile.condition?.includes('tires-soon') ? TIRES_SOON_MINUTES : Infinity
-  return Math.min(own, choices.longest ?? Infinity, bears)
+  return Math.min(own, choices.longest ?? Infinity, longestFor(profile.condition))
 }
 
 /** What of the profile a plan rests on, so that it can be told when that has changed. */
@@ -44,7 +42,7 @@ export const basisOf = (p: Profile): string =>
     p.harnessHours,
     p.collarAllDay,
     ...(p.garments?.length ? [p.garments] : []),
-    ...(p.condition?.includes('tires-soon') ? ['tires-soon'] : []),
+    ...(longestFor(p.condition) < Infinity ? [longestFor(p.condition)] : []),
     p.minutes,
     [...p.absent].sort(),
   ])

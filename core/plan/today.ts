@@ -1,6 +1,6 @@
 import { SETUP_MINUTES, teaseMinutes } from '../coat/minutes'
 import { placeRow, regionOf } from '../coat/regions'
-import type { PlaceId, RegionId } from '../coat/regions'
+import type { PlaceId, RegionId, Side } from '../coat/regions'
 import { dayOf } from '../record/day'
 import type { Day } from '../record/day'
 import { habitsOf } from '../record/habits'
@@ -113,7 +113,7 @@ function candidate(
   const k = placeRow(place).class
   return {
     place,
-    regions: mine.map((s) => s.id),
+    regions: inTurn(mine, profile.works?.find((w) => w.place === place)?.first).map((s) => s.id),
     minutes,
     reason: reasonFor(profile, states, at),
     chanceIfLeft: chanceOfAnyMat(ahead.left.get(place) ?? []),
@@ -124,6 +124,10 @@ function candidate(
     due,
   }
 }
+
+/** Left before right, unless this dog is known to want the other first. */
+const inTurn = (sides: readonly RegionState[], first: Side | undefined) =>
+  first === 'right' ? [...sides].reverse() : sides
 
 /** Places refused two sessions running rest for one (common practice, no source). */
 const REST_AFTER_REFUSALS = 2

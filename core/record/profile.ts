@@ -20,8 +20,10 @@ import {
   TAUGHT,
   WASHES,
 } from './habits'
-import { CONDITIONS, MARKS } from './marks'
+import { CONDITIONS } from './condition'
+import { MARKS } from './marks'
 import { daySchema, oneLine, words } from './text'
+import { FIRST_LEGS, POSITIONS } from './what-works'
 
 export { daySchema }
 
@@ -120,6 +122,19 @@ export const TRUTHS = {
     )
     .max(20, 'Twenty marks at most.'),
   condition: z.array(z.enum(CONDITIONS)).max(CONDITIONS.length),
+  /** Hair grows in the ears' openings. */
+  hairyEars: z.boolean(),
+  /** What works on this dog, by place: how it stands or lies, which hold, which leg first. */
+  works: z
+    .array(
+      z.strictObject({
+        place: placeSchema,
+        position: z.enum(POSITIONS).optional(),
+        hold: oneLine(40, 'The hold').optional(),
+        first: z.enum(FIRST_LEGS).optional(),
+      }),
+    )
+    .max(28, 'A place each, at most.'),
 }
 
 /** A dog as it is on a day. What happens on a day is an entry; so is what becomes true on one. */
@@ -133,6 +148,8 @@ export const profileSchema = z.strictObject({
   garments: TRUTHS.garments.optional(),
   marks: TRUTHS.marks.optional(),
   condition: TRUTHS.condition.optional(),
+  hairyEars: TRUTHS.hairyEars.optional(),
+  works: TRUTHS.works.optional(),
   /** First day of the record, where nothing earlier is known. */
   since: daySchema,
   nextVisit: daySchema.optional(),

@@ -16,6 +16,8 @@ const DATED = Object.keys({
   absent: true,
   marks: true,
   condition: true,
+  hairyEars: true,
+  works: true,
 } satisfies Record<keyof typeof TRUTHS, true>) as (keyof typeof TRUTHS)[]
 
 /** What differs from one telling of a dog to the next, of what has its day; null where nothing does. */

@@ -1,8 +1,18 @@
+import { randomLcg } from 'd3-random'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { dog, entry, profile } from '../../tests/support/dogs'
 import { anyFact } from '../../tests/support/facts'
 import { garmentFactor } from '../coat/exposure'
+import { suggestVisit } from '../care/note/next-visit'
+import type { VisitEntry } from '../care/note/next-visit'
+import { AT_ONCE } from '../plan/best/planner'
+import { forecastOf } from '../plan/forecast'
+import { minutesFor, NO_CHOICES } from '../plan/standing'
+import { StretchPlanner } from '../plan/stretch'
+import { planToday } from '../plan/today'
+import { longestFor } from './condition'
+import type { ConditionId } from './condition'
 import { addDays } from './day'
 import type { Entry, FactOf } from './entries'
 import { assess, assessEach, coatOn } from './fold'
@@ -66,6 +76,48 @@ describe('what is true from a day', () => {
     const bare = entry(on(30), { kind: 'gear', gear: 'coat', hours: 0 })
     expect(mats(later(before, becomes(30, worn(8)), bare), 31)).toEqual(mats(before, 31))
   })
+  it('a winter of jumpers moves the forecast, the plan and the next visit', () => {
+    const winter = { garments: [{ what: 'jumper', from: 10, to: 3, hours: 8 }] }
+    const visit = entry(on(60), {
+      kind: 'visit',
+      lengths: { body: 20, legs: 25, head: 20, ears: 30, tail: 40 },
+      found: [],
+    })
+    const [bare, worn] = [[], [becomes(59, winter)]].map((more) =>
+      later(dog({ minutes: [0, 0, 20, 0, 0, 20, 0] }), visit, ...more),
+    )
+    const end = (r: DogRecord) => {
+      const coat = coatOn(r, on(62))
+      const plan = new StretchPlanner({ coat, choices: NO_CHOICES, fixed: [] }, AT_ONCE, randomLcg(0.5))
+      while (plan.advance());
+      return { coat, sessions: plan.plan().sessions }
+    }
+    const [a, b] = [end(bare!), end(worn!)]
+    const likely = ({ coat, sessions }: typeof a) => forecastOf(coat, sessions, on(110)).before.at(-1)!
+    expect(likely({ coat: b.coat, sessions: a.sessions })).toBeGreaterThan(likely(a))
+    expect(b.sessions).not.toEqual(a.sessions)
+    const weeks = (r: DogRecord) => suggestVisit(r, visit as VisitEntry)
+    expect(weeks(worn!).day <= weeks(bare!).day).toBe(true)
+    expect(weeks(worn!)).not.toEqual(weeks(bare!))
+  })
+  it('a condition shortens the session it is asked for, the hardest of them first', () => {
+    expect(longestFor([])).toBe(Infinity)
+    expect(longestFor(['does-not-see'])).toBe(Infinity)
+    expect(longestFor(['weak-behind'])).toBe(15)
+    expect(longestFor(['weak-behind', 'tires-soon'])).toBe(10)
+    const old = (condition: ConditionId[]) => minutesFor(profile({ condition }), NO_CHOICES, '2026-11-28')
+    expect([old([]), old(['weak-behind']), old(['tires-soon'])]).toEqual([40, 15, 10])
+  })
+  it('what works here: the side that is to come first does', () => {
+    const [left, right] = [
+      before,
+      later(before, becomes(1, { works: [{ place: 'armpit', first: 'right' }] })),
+    ].map((r) => planToday(r, on(20), 240).items.find((i) => i.place === 'armpit')!.regions)
+    expect([left, right]).toEqual([
+      ['armpit.left', 'armpit.right'],
+      ['armpit.right', 'armpit.left'],
+    ])
+  })
   it('a pup’s coat becomes another: from that day it tightens and grows as that one does', () => {
     const pup = dog({ coat: 'drop' })
     const after = later(pup, becomes(20, { coat: 'wool' }))
@@ -76,7 +128,7 @@ describe('what is true from a day', () => {
   it('whatever the order of arrival of facts about the dog and checks, the coat is the same', () => {
     const facts = fc.array(
       fc.tuple(
-        anyFact.filter((f) => ['dog', 'check', 'gear', 'wet'].includes(f.kind)),
+        anyFact.filter((f) => ['dog', 'hand', 'check', 'gear', 'wet'].includes(f.kind)),
         fc.nat({ max: 30 }),
       ),
       { maxLength: 14 },

@@ -124,6 +124,7 @@ describe('asking what if', () => {
       weeks: 8,
       minutes: 100,
       harnessHours: 2,
+      jumperHours: 0,
       swims: 0,
       missed: 0.1,
     })

@@ -4,12 +4,14 @@ import { outlookOf } from '../plan/outlook'
 import { NO_CHOICES, standingPlan } from '../plan/standing'
 import { StretchPlanner } from '../plan/stretch'
 import { lengthsAt } from '../plan/weekly'
-import { addDays, daysBetween } from '../record/day'
+import { addDays, daysBetween, monthOf } from '../record/day'
 import type { Day } from '../record/day'
 import { coatOn } from '../record/fold'
 import type { Coat } from '../record/coat'
 import type { DogRecord } from '../record/fold'
+import { garmentHours } from '../record/garments'
 import { MOST_MINUTES } from '../record/profile'
+import type { Profile } from '../record/profile'
 import { timeline } from '../record/timeline'
 import { isVisit } from '../record/visits'
 import { playStretches, spreadOf } from './stretches'
@@ -23,6 +25,8 @@ export interface Settings {
   /** Minutes at the table a week, shared out as the owner's week is. */
   minutes: number
   harnessHours: number
+  /** Hours a day a coat or jumper is on, in these months. */
+  jumperHours: number
   /** Swims a week, not combed dry after. */
   swims: number
   /** Share of sessions that come to nothing. */
@@ -35,6 +39,7 @@ export const RANGES: Record<keyof Settings, readonly [number, number, number]> =
   weeks: [3, 12, 1],
   minutes: [0, 200, 10],
   harnessHours: [0, 8, 1],
+  jumperHours: [0, 12, 1],
   swims: [0, 4, 1],
   missed: [0, 0.5, 0.1],
 }
@@ -47,6 +52,8 @@ export const clampTo = (key: keyof Settings, value: number) => {
 const USUAL_WEEKS = 8
 /** A body length to start from where the last visit did not say, mm. */
 const USUAL_MM = 20
+
+const wornNow = (profile: Profile, at: Day) => clampTo('jumperHours', garmentHours(profile, monthOf(at)))
 
 /** The settings as the dog lives now. */
 export function settingsOf(record: DogRecord, at: Day): Settings {
@@ -69,6 +76,7 @@ export function settingsOf(record: DogRecord, at: Day): Settings {
       profile.minutes.reduce((sum, m) => sum + m, 0),
     ),
     harnessHours: clampTo('harnessHours', profile.harnessHours),
+    jumperHours: wornNow(profile, at),
     swims: 0,
     missed: 0.1,
   }
@@ -92,6 +100,10 @@ export function gameOf(record: DogRecord, now: Coat, at: Day, settings: Settings
     since: at,
     nextVisit: to,
     harnessHours: settings.harnessHours,
+    // As it is, the months the clothes are for are their own; asked for, they are on all the stretch.
+    ...(settings.jumperHours === wornNow(record.profile, at)
+      ? {}
+      : { garments: [{ what: 'jumper', from: 1, to: 12, hours: settings.jumperHours }] }),
     minutes: weekOf(record.profile.minutes, settings.minutes),
   }
   const visit = {

@@ -8,7 +8,7 @@ import { Page, PHONE } from '../support/page'
 let running: Running
 let owner: Visitor
 let page: Page
-const quiet = newDog({ name: 'Teasel', since: daysAgo(40) })
+const quiet = newDog({ name: 'Teasel', sex: 'female', since: daysAgo(40) })
 beforeAll(async () => {
   running = (await startApp()).running
   owner = await newOwner(running.address, 'Ada')
@@ -134,7 +134,7 @@ describe('a silent record', () => {
     await page.says('Nothing written for 23 days.')
     await page.says(/reckoned, not met: a mat somewhere/)
     expect(await said('back')).not.toContain('nobody has met it')
-    await page.press('was combed, unwritten')
+    await page.press('She was combed, unwritten')
     await page.press('this week')
     await page.press('nothing')
     await page.press('Write it in')

@@ -11,7 +11,9 @@ import { COMFORT_IDS, FINDING_IDS, UNDERCOAT_IDS } from '../../core/record/findi
 import { COAT_IDS } from '../../core/coat/coat-types'
 import { EAR_CARRIAGES, GROUNDS, SETTINGS, TAUGHT } from '../../core/record/habits'
 import { COMBED_TOLD, HAND_FEELS } from '../../core/record/hand'
-import { CONDITIONS, MARKS } from '../../core/record/marks'
+import { CONDITIONS } from '../../core/record/condition'
+import { MARKS } from '../../core/record/marks'
+import { FIRST_LEGS, POSITIONS } from '../../core/record/what-works'
 import { TIDY_IDS } from '../../core/record/tidies'
 
 /** Facts of every kind, as wide as the record takes them, for tests of what must hold for any of them. */
@@ -65,6 +67,19 @@ const FACTS: { [K in Fact['kind']]: fc.Arbitrary<FactOf<K>> } = {
       absent: fc.constantFrom([], ['tail'], ['foreleg.left', 'forefoot.left']),
       marks: fc.array(fc.record({ what: fc.constantFrom(...MARKS), region }), { maxLength: 2 }),
       condition: fc.subarray([...CONDITIONS]),
+      hairyEars: fc.boolean(),
+      works: fc.array(
+        fc.record(
+          {
+            place,
+            position: fc.constantFrom(...POSITIONS),
+            hold: fc.constantFrom('chin hair', 'under the belly'),
+            first: fc.constantFrom(...FIRST_LEGS),
+          },
+          { requiredKeys: ['place'] },
+        ),
+        { maxLength: 2 },
+      ),
       nextVisit: fc.option(day, { nil: null }),
       ears: fc.constantFrom(...EAR_CARRIAGES),
       ground: fc.constantFrom(...GROUNDS),

@@ -4,7 +4,7 @@ import { PLACE_IDS, placeRow } from '#core/coat/regions'
 import type { RegionId } from '#core/coat/regions'
 import { addDays } from '#core/record/day'
 import { EAR_CARRIAGES, GROUNDS } from '#core/record/habits'
-import { CONDITIONS } from '#core/record/marks'
+import { CONDITIONS } from '#core/record/condition'
 import type { Profile } from '#core/record/profile'
 import { ABOUT_LABELS, MISSING } from '~/words/about'
 import type { About, Told } from '~/words/about'
@@ -31,6 +31,8 @@ const draft = reactive({
   condition: [...(p.condition ?? [])],
   harnessHours: p.harnessHours,
   collarAllDay: p.collarAllDay,
+  hairyEars: p.hairyEars ?? false,
+  works: [...(p.works ?? [])],
   garments: [...(p.garments ?? [])],
   ground: p.habits?.ground ?? 'hard',
   hard: [...p.hard],
@@ -58,10 +60,11 @@ const YES = [
   { value: 'yes', words: 'yes' },
   { value: 'no', words: 'no' },
 ]
-const yes = (key: 'neutered' | 'collarAllDay') =>
+const yes = (key: 'neutered' | 'collarAllDay' | 'hairyEars') =>
   computed({ get: () => (draft[key] ? 'yes' : 'no'), set: (v) => (draft[key] = v === 'yes') })
 const neutered = yes('neutered')
 const collar = yes('collarAllDay')
+const hairy = yes('hairyEars')
 const from = ref<'today' | 'other'>('today')
 const FROM = [
   { value: 'today' as const, words: 'today' },
@@ -144,6 +147,14 @@ const problem = computed(() => {
       label="A collar all day"
       :choices="YES"
     />
+    <ChoiceRow
+      v-else-if="which === 'hairyEars'"
+      v-model="hairy"
+      tight
+      label="Hair in the ear openings"
+      :choices="YES"
+    />
+    <WorksList v-else-if="which === 'works'" v-model="draft.works" />
     <ChoiceRow
       v-else-if="which === 'ears'"
       v-model="draft.ears"

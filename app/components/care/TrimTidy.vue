@@ -6,6 +6,7 @@ import { concernAt, placesOfTrim, readOut, sayWhere } from '#core/care/look/look
 import { MEANS, offered, trimSteps, withheld } from '#core/care/tidies/trims'
 import { regionsOf } from '#core/coat/regions'
 import type { PlaceId } from '#core/coat/regions'
+import { goLow } from '#core/record/condition'
 import type { FactOf } from '#core/record/entries'
 import { COMFORT_IDS } from '#core/record/findings'
 import type { Comfort } from '#core/record/findings'
@@ -37,6 +38,8 @@ const steps = computed(() =>
     earHair: habits.value.earHair,
     sanitary: habits.value.sanitary,
     floor: habits.value.floor,
+    low: goLow(profile.value.condition),
+    ...(profile.value.hairyEars === undefined ? {} : { hairyEars: profile.value.hairyEars }),
   }),
 )
 const may = computed(() => offered(props.tidy, allowed.value).map((m) => MEANS[m]))

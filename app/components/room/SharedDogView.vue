@@ -11,6 +11,7 @@ import type { SharedView } from '~/words/shared-view'
 import { capital } from '~/words/numbers'
 import { sayHandled } from '~/words/diary'
 import { sayChance } from '~/words/reasons'
+import { CONDITION_SAYS, sayMark, sayWorks } from '~/words/truths'
 import { sayAllowed, sayArrival } from '~/words/visit'
 
 /** A dog as its groomer sees it: what they are about to find, what was found, and the thread. */
@@ -36,6 +37,16 @@ const tellStory = (s: SharedView['stories'][number]) =>
   s.finding === 'refused'
     ? `not allowed, last ${sayDay(s.day, props.shared.today)}`
     : `${s.finding} ${sayDay(s.day, props.shared.today)}, ${ended[s.ended]}`
+
+/** What stands of the dog itself that a hand should know before it touches. */
+const before = computed(() => {
+  const { works = [], marks = [], condition = [] } = props.shared.profile
+  return [
+    { label: 'works', says: works.map(sayWorks).join('; ') },
+    { label: 'skin', says: marks.map(sayMark).join('; ') },
+    { label: 'mind', says: condition.map((c) => CONDITION_SAYS[c]).join('; ') },
+  ].filter((t) => t.says)
+})
 
 const reply = ref('')
 const replyId = ref(uuid())
@@ -146,6 +157,10 @@ const chance = (id: RegionId) => arrival.value?.chance[id] ?? 0
         <div v-if="shared.profile.wish" class="flex gap-4">
           <dt class="why w-16 shrink-0">asks</dt>
           <dd class="min-w-0">{{ shared.profile.wish }}</dd>
+        </div>
+        <div v-for="t in before" :key="t.label" class="flex gap-4" :data-true="t.label">
+          <dt class="why w-16 shrink-0">{{ t.label }}</dt>
+          <dd class="min-w-0">{{ t.says }}</dd>
         </div>
         <div v-if="arrival?.refuses.length" class="flex gap-4">
           <dt class="why w-16 shrink-0">hard</dt>

@@ -3,6 +3,7 @@ import { layOut, TOOLS } from '#core/coat/tools'
 import { placeRow, regionOf } from '#core/coat/regions'
 import type { RegionId } from '#core/coat/regions'
 import { shownMinutes } from '#core/plan/shown-minutes'
+import { CONDITION_CHANGES } from '#core/record/condition'
 import { habitsOf } from '#core/record/habits'
 import { buildOf } from '#drawing/build-of'
 import { capital, inHalves, plural } from '~/words/numbers'
@@ -16,7 +17,7 @@ const { file, today } = useDog()
 const condition = computed(() => {
   const { name, condition: all = [] } = file.value.profile
   return all.length
-    ? `${name} ${all.map((c) => CONDITION_SAYS[c]).join(', ')}: short and supported; a second person helps.`
+    ? `${name} ${all.map((c) => CONDITION_SAYS[c]).join(', ')}: ${all.map((c) => CONDITION_CHANGES[c].asks).join('; ')}.`
     : ''
 })
 const base = computed(() => `/dogs/${file.value.id}`)

@@ -12,6 +12,7 @@ import { monthsOld } from '#core/record/day'
 import { COMFORT_IDS, FINDING_IDS } from '#core/record/findings'
 import { habitsOf } from '#core/record/habits'
 import { buildOf } from '#drawing/build-of'
+import { sayHow } from '~/words/truths'
 import { capital, clock } from '~/words/numbers'
 import { MARK_SAYS } from '~/words/truths'
 import { sayFound } from '~/words/found'
@@ -83,11 +84,16 @@ const longEnough = computed(() => t.spent.value > enough.value * 60_000)
 const settled = (s: KnotSettled) => t.settle(s)
 const catches = () => t.settle({ finding: 'knot' }, false)
 
+/** What is known to work here on this dog comes before what does on most. */
+const works = computed(() => file.value.profile.works?.find((w) => w.place === region.value.place))
 const { ways } = useWays()
 const { say } = useSpoken(computed(() => ways.value.spoken))
 watch(
   [() => region.value.id, () => ways.value.spoken],
-  () => say(`${region.value.label}. Hold ${region.value.hold}. ${CAUTIONS[region.value.caution]}`),
+  () =>
+    say(
+      `${region.value.label}. ${works.value ? `Works: ${sayHow(works.value)}` : `Hold ${region.value.hold}`}. ${CAUTIONS[region.value.caution]}`,
+    ),
   { immediate: true },
 )
 watch(over, (now) => now && say('Long enough here. Rest this place.'))
@@ -194,8 +200,8 @@ useEventListener('keydown', onKey)
         </div>
         <dl class="mt-2 space-y-1">
           <div class="flex gap-3">
-            <dt class="why w-10 shrink-0">hold</dt>
-            <dd class="font-semibold">{{ region.hold }}</dd>
+            <dt class="why w-10 shrink-0">{{ works ? 'works' : 'hold' }}</dt>
+            <dd class="font-semibold">{{ works ? sayHow(works) : region.hold }}</dd>
           </div>
           <div class="flex gap-3">
             <dt class="why w-10 shrink-0">way</dt>

@@ -143,6 +143,21 @@ describe('before and after the blade', () => {
       expect(trimSteps(tidy, { ...asked, floor: true })[0]!.act).toMatch(/non-slip spot, in good light/)
     }
   })
+  it('a dog that is weak behind or sore is stood on no hind feet, and no leg of it lifted', () => {
+    const asked = { setting: 'guarded-clipper', taught: [], sex: 'female', ...USUAL } as never as TrimAsked
+    const hold = (low: boolean) => trimSteps('sanitary', { ...asked, low }).find((s) => s.id === 'hold')!.how
+    expect(hold(false)).toContain('hind feet')
+    expect(hold(true)).toContain('no leg is lifted')
+    expect(hold(true)).not.toContain('hind feet')
+  })
+  it('ears without hair in their openings have no step for it', () => {
+    const asked = { setting: 'scissors', taught: [], sex: 'female', ...USUAL } as never as TrimAsked
+    const ids = (hairyEars?: boolean) =>
+      trimSteps('ears', { ...asked, ...(hairyEars === undefined ? {} : { hairyEars }) }).map((s) => s.id)
+    expect(ids()).toContain('inside')
+    expect(ids(true)).toEqual(ids())
+    expect(ids(false)).toEqual(ids().filter((id) => id !== 'inside'))
+  })
   it('a band goes on only with a cut, on hair below the leather, and comes off in the next step', () => {
     for (const { tidy, asked } of ALL) {
       const steps = trimSteps(tidy, asked)

@@ -77,6 +77,10 @@ export interface TrimAsked extends Allowed {
   sanitary: SanitarySchool
   /** Works on the floor with a dog used to it. */
   floor: boolean
+  /** No leg is lifted and it is not stood up: weak behind, or sore. */
+  low?: boolean
+  /** Whether hair grows in the ears' openings; not said, there may be. */
+  hairyEars?: boolean
 }
 
 const step = (
@@ -183,7 +187,7 @@ const STEPS: Record<TrimId, (asked: TrimAsked) => TrimStep[]> = {
       'Round, and no hair over the pads. Then match the other foot.',
     ),
   ],
-  sanitary: ({ sex, sanitary }) => [
+  sanitary: ({ sex, sanitary, low = false }) => [
     {
       ...step(
         'wipe',
@@ -196,7 +200,9 @@ const STEPS: Record<TrimId, (asked: TrimAsked) => TrimStep[]> = {
     step(
       'hold',
       'Hold without lifting high',
-      'A forearm under the belly stops a sit. A small sound dog may stand briefly on its hind feet; a weak one wants a helper.',
+      low
+        ? 'Lying or held up by a helper, and you go low: no leg is lifted. A forearm under the belly stops a sit.'
+        : 'A forearm under the belly stops a sit. A small sound dog may stand briefly on its hind feet; a weak one wants a helper.',
       ['leg'],
     ),
     step(
@@ -231,7 +237,7 @@ const STEPS: Record<TrimId, (asked: TrimAsked) => TrimStep[]> = {
       : []),
     step('done', 'Comb, and look from behind', 'Clear of the openings, nothing red. Then a treat.', ['stop']),
   ],
-  ears: ({ earHair, ears }) => [
+  ears: ({ earHair, ears, hairyEars = true }) => [
     step(
       'comb',
       'Comb the ear through',
@@ -268,27 +274,29 @@ const STEPS: Record<TrimId, (asked: TrimAsked) => TrimStep[]> = {
             ['ear-edge', 'ear-fold'],
           ),
         ]),
-    ...(earHair === 'shorten'
-      ? [
-          step(
-            'inside',
-            'Inside, only what shows',
-            'With the flap laid back. Nothing deeper than you can see.',
-            ['canal', 'finger', 'moves', 'leather'],
-            ['blunt-scissors'],
-            ['ear-canal', 'ear-edge', 'ear-fold'],
-          ),
-        ]
-      : [
-          step(
-            'inside',
-            'Hair inside: leave it',
-            earHair === 'pluck'
-              ? 'Plucking is never done at home: ask your groomer, and do as your vet says.'
-              : 'Groomers and vets disagree; left is safest. A vet’s word comes first.',
-            ['canal'],
-          ),
-        ]),
+    ...(!hairyEars
+      ? []
+      : earHair === 'shorten'
+        ? [
+            step(
+              'inside',
+              'Inside, only what shows',
+              'With the flap laid back. Nothing deeper than you can see.',
+              ['canal', 'finger', 'moves', 'leather'],
+              ['blunt-scissors'],
+              ['ear-canal', 'ear-edge', 'ear-fold'],
+            ),
+          ]
+        : [
+            step(
+              'inside',
+              'Hair inside: leave it',
+              earHair === 'pluck'
+                ? 'Plucking is never done at home: ask your groomer, and do as your vet says.'
+                : 'Groomers and vets disagree; left is safest. A vet’s word comes first.',
+              ['canal'],
+            ),
+          ]),
     step(
       'done',
       'Head up, look from the front',

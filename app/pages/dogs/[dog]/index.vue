@@ -237,6 +237,7 @@ const compact = computed(() => !desk.value)
       </div>
       <div class="mt-1 border-t border-rule">
         <LazyAdviceToday v-if="anyAdvice" />
+        <LazyAfterClothes v-if="profile.garments?.length" />
         <LazyHandlingToday />
         <LazyCareToday />
         <LazyWeatherToday @places="also = $event" @hot="inHeat" />

@@ -58,6 +58,12 @@ const ASKS: {
     told: (v) => (v ? `the harness on ${plural(v, 'hour')} a day` : 'no harness'),
   },
   {
+    key: 'jumperHours',
+    label: 'Jumper, hours a day, these months',
+    say: (v) => (v ? String(v) : 'never'),
+    told: (v) => (v ? `a jumper on ${plural(v, 'hour')} a day` : 'no jumper'),
+  },
+  {
     key: 'swims',
     label: 'Swims a week, not combed dry',
     say: (v) => (v ? String(v) : 'none'),
