@@ -2,6 +2,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { addDays } from '../../core/record/day'
 import { daysAgo, newDog, newOwner, PASSWORD, startApp } from '../support/server'
 import type { Running, Visitor } from '../support/server'
+import { entry } from '../support/dogs'
 import { DESK, Page, PHONE } from '../support/page'
 
 /** The dog itself: told from a day, worked out from that day, on every screen. */
@@ -108,7 +109,7 @@ describe('about the dog', () => {
     await page.tap(await page.find('input[name=tires-soon]'))
     await page.press('Keep it')
     await page.until(
-      async () => /10 minutes at most/.test(await row('condition')),
+      async () => /ten minutes, then a rest/.test(await row('condition')),
       'it bears as much as before',
     )
     expect(await page.violations()).toEqual([])
@@ -117,5 +118,41 @@ describe('about the dog', () => {
     await page.choose('[data-pick=region]', 'back')
     await page.visit(`/dogs/${dog.id}/table`)
     await page.says('tires soon')
+  })
+
+  it('what works is told once, stands at its place on the table and goes to the groomer', async () => {
+    await page.visit(`/dogs/${dog.id}/about`)
+    await open('works')
+    await page.choose('[data-pick=works-place]', 'beard')
+    await page.choose('[data-pick=works-position]', 'sitting')
+    await page.type('[name=works-hold]', 'chin hair')
+    await page.press('Add it')
+    await page.press('Keep it')
+    await page.until(async () => /sitting, chin hair/.test(await row('works')), 'nothing works')
+    expect(await page.violations()).toEqual([])
+    await page.visit(`/dogs/${dog.id}`)
+    await page.press('Head')
+    await page.tap(await page.find('[data-region="beard"]'))
+    await page.press('Comb just this')
+    await page.until(async () => (await page.text('h1')) === 'Beard', 'not at the beard')
+    await page.says('sitting, chin hair')
+  })
+
+  it('after clothes come off it is brushed through, asked once a day', async () => {
+    await owner.call('POST', `/api/dogs/${dog.id}/entries`, {
+      entries: [
+        entry(daysAgo(0), {
+          kind: 'dog',
+          garments: [{ what: 'jumper', from: 1, to: 12, hours: 3 }],
+        }),
+      ],
+    })
+    await page.visit(`/dogs/${dog.id}`)
+    await page.says('after the jumper comes off, three hours a day')
+    await page.tap(await page.find('[data-after-clothes] button'))
+    await page.until(async () => !(await page.words()).includes('after the jumper comes off'), 'asked again')
+    const brushed = async () => (await file()).entries.filter((e) => e.what.kind === 'brush')
+    await page.until(async () => (await brushed()).length === 1, 'not on file')
+    expect((await brushed())[0]!.what.depth).toBe('skin')
   })
 })
