@@ -60,8 +60,15 @@ const me = await driver.executeAsyncScript(`const done = arguments[0]
 const dog = (name) => `/dogs/${me.dogs.find((d) => d.profile.name === name).id}`
 
 await picture('today', DESK, visit(dog('Tansy')))
-await picture('today-dark', { ...DESK, dark: true }, visit(dog('Wren')))
 await picture('today-phone', PHONE, visit(dog('Tansy')))
+await picture('going-over-phone', PHONE, visit(dog('Moss')))
+await picture(
+  'about',
+  { ...DESK, dark: true },
+  then(visit(`${dog('Tansy')}/about`), () =>
+    run(`document.querySelector('[data-about=weightKg] button').click()`),
+  ),
+)
 /** The plan is refined: nothing moves any more. */
 const planned = async () => {
   for (const end = Date.now() + 15_000; Date.now() < end;) {
@@ -80,7 +87,6 @@ const drawOn = () =>
     `const s = document.querySelectorAll('[data-session]')[1]; s.focus(); for (let n = 0; n < 3; n++) s.dispatchEvent(new KeyboardEvent('keydown', { key: 'ArrowRight', bubbles: true }))`,
   )
 await picture('stretch', DESK, then(visit(`${dog('Tansy')}/stretch`), planned, drawOn))
-await picture('stretch-phone', { ...PHONE, dark: true }, then(visit(`${dog('Tansy')}/stretch`), planned))
 await picture('what-if', DESK, then(visit(`${dog('Tansy')}/what-if?mm=9&harnessHours=0`), played))
 await picture('progress', DESK, visit(`${dog('Tansy')}/progress`))
 await picture(

@@ -56,6 +56,8 @@ const missing = computed({
     ]
   },
 })
+/** Lists of more than one field: what they are of stands above them. */
+const LISTED: readonly About[] = ['marks', 'garments', 'works', 'minutes']
 const YES = [
   { value: 'yes', words: 'yes' },
   { value: 'no', words: 'no' },
@@ -89,6 +91,7 @@ const problem = computed(() => {
     novalidate
     @submit.prevent="problem || emit('keep', told, day)"
   >
+    <p v-if="LISTED.includes(which)" class="font-semibold">{{ ABOUT_LABELS[which] }}</p>
     <NumberStepper
       v-if="which === 'weightKg'"
       v-model="draft.weightKg"
