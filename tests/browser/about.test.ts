@@ -27,6 +27,13 @@ const file = async () =>
     began?: Record<string, unknown>
     entries: { day: string; what: { kind: string } & Record<string, unknown> }[]
   }
+let token = ''
+/** How the dog arrives, as its groomer's link tells it. */
+const groomerSees = async () => {
+  const seen = await fetch(`${running.address}/api/shared`, { headers: { authorization: `Bearer ${token}` } })
+  return ((await seen.json()) as { arrival: { visit: string | null; shades: Record<string, number> } })
+    .arrival
+}
 const truths = async () => (await file()).entries.filter((e) => e.what.kind === 'dog')
 const row = (which: string) => page.text(`[data-about=${which}]`)
 const open = async (which: string) => page.tap(await page.find(`[data-about=${which}] button`))
@@ -66,12 +73,8 @@ describe('about the dog', () => {
     await page.visit(`/dogs/${dog.id}/bath`)
     await page.says('of 40 places')
     const share = { id: dog.id, groomer: 'Imke', scope: 'stretch', days: 9 }
-    const { token } = (await owner.call('POST', `/api/dogs/${dog.id}/shares`, share)).json
-    const seen = await fetch(`${running.address}/api/shared`, {
-      headers: { authorization: `Bearer ${String(token)}` },
-    })
-    const { arrival } = (await seen.json()) as { arrival: { shades: Record<string, number> } }
-    expect(Object.keys(arrival.shades)).toHaveLength(40)
+    token = String((await owner.call('POST', `/api/dogs/${dog.id}/shares`, share)).json.token)
+    expect(Object.keys((await groomerSees()).shades)).toHaveLength(40)
     await page.visit(`/dogs/${dog.id}/diary`)
     await page.says(/has no tail/i)
   })
@@ -86,6 +89,7 @@ describe('about the dog', () => {
     await page.setTo('[name=next]', addDays(daysAgo(0), 20))
     await page.press('Keep it')
     await page.until(async () => (await plans()).includes(daysAgo(-20)), 'not planned to the moved visit')
+    expect((await groomerSees()).visit).toBe(daysAgo(-20))
     await open('nextVisit')
     await page.press('Called off')
     await page.press('Keep it')
