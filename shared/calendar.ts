@@ -3,7 +3,7 @@ import icalendar, { ICalCalendarMethod } from 'ical-generator'
 import { addDays, isDay } from '../core/record/day'
 import type { Day } from '../core/record/day'
 import { CARE } from '../core/care/due'
-import type { CareId } from '../core/care/due'
+import type { CareId } from '../core/record/tidies'
 import { placeRow } from '../core/coat/regions'
 import type { PlaceId } from '../core/coat/regions'
 

@@ -20,6 +20,7 @@ export const COLUMNS = [
   'count',
   'out',
   'comfort',
+  'parts',
   'more',
 ] as const
 type Column = (typeof COLUMNS)[number]
@@ -32,7 +33,24 @@ const FORMULA = /^[=+\-@\t\r]/
 const guard = (cell: string) => (FORMULA.test(cell) ? `'${cell}` : cell)
 const unguard = (cell: string) => (/^'[=+\-@\t\r]/.test(cell) ? cell.slice(1) : cell)
 
-const OWN: readonly string[] = ['kind', 'region', 'finding', 'count', 'out', 'comfort']
+const OWN: readonly string[] = ['kind', 'region', 'finding', 'count', 'out', 'comfort', 'parts']
+
+/** A tidy's parts in one cell: `paw.forefoot.left done how=cut mm=5; paw.forefoot.right left`. */
+const sayParts = (parts: readonly Record<string, unknown>[]) =>
+  parts
+    .map(({ part, did, ...more }) =>
+      [part, did, ...Object.entries(more).map(([key, value]) => `${key}=${String(value)}`)].join(' '),
+    )
+    .join('; ')
+const readParts = (cell: string) =>
+  cell.split(';').map((one) => {
+    const [part = '', did = '', ...more] = one.trim().split(/\s+/)
+    const own = more.map((m) => {
+      const [key = '', value = ''] = m.split('=')
+      return [key, key === 'mm' ? Number(value) : value] as const
+    })
+    return { part, did, ...Object.fromEntries(own) }
+  })
 function rowOf(id: string, day: string, time: string | undefined, what: Record<string, unknown>): Row {
   const text = (key: string) => (what[key] === undefined ? '' : String(what[key]))
   const more = Object.fromEntries(Object.entries(what).filter(([key]) => !OWN.includes(key)))
@@ -46,6 +64,7 @@ function rowOf(id: string, day: string, time: string | undefined, what: Record<s
     count: text('count'),
     out: text('out'),
     comfort: text('comfort'),
+    parts: Array.isArray(what.parts) ? sayParts(what.parts as Record<string, unknown>[]) : '',
     more: Object.keys(more).length ? JSON.stringify(more) : '',
   }
 }
@@ -115,6 +134,7 @@ export function readDiaryCsv(text: string, newId: () => string): ReadDiary {
         ...number('count'),
         ...number('out'),
         ...text('comfort'),
+        ...(cell('parts') ? { parts: readParts(cell('parts')) } : {}),
       },
     })
     if (read.success) entries.push(read.data)

@@ -5,7 +5,7 @@ import type { Entry } from '../core/record/entries'
 import { profileSchema } from '../core/record/profile'
 
 /** The version of the file this program writes. It reads this one and those before it. */
-const RECORD_VERSION = 2
+const RECORD_VERSION = 3
 /** Most entries one file is read for: ten years of a diary and some over (judgement). */
 const MOST_IN_FILE = 60_000
 
@@ -15,8 +15,12 @@ const MOST_IN_FILE = 60_000
  */
 const recordFileSchema = z.strictObject({
   format: z.literal('grumbo-record', 'This is not a record of Grumbo’s.'),
-  /** In version 1 nothing had a day but what happened: its profile was true from the record's first day. */
-  version: z.literal([1, RECORD_VERSION]),
+  /**
+   * In version 1 nothing had a day but what happened: its profile was true from the record's first day. Before
+   * version 3 a tidy named no parts: all of it was done, and cut only if a length was written; and a visit did
+   * everything.
+   */
+  version: z.literal([1, 2, RECORD_VERSION]),
   /** When it was written, an instant. */
   exported: z.iso.datetime(),
   dog: z.strictObject({ id: idSchema(), profile: profileSchema }),

@@ -6,10 +6,10 @@ import type { Comfort, Finding } from '#core/record/findings'
 import { assessEach } from '#core/record/fold'
 import { chanceOfAnyMat, placesOf } from '#core/record/odds'
 import { timeline } from '#core/record/timeline'
-import { isVisit } from '#core/record/visits'
+import { endsStretch } from '#core/record/visits'
 
 /** Findings from worst to best: of a pair, the worse is shown. */
-const WORST: readonly Finding[] = ['felt', 'mat', 'knot', 'snag', 'refused', 'glides']
+const WORST: readonly Finding[] = ['felt', 'mat', 'knot', 'snag', 'rasps', 'refused', 'glides']
 const worse = (a: Finding | undefined, b: Finding) => (a && WORST.indexOf(a) <= WORST.indexOf(b) ? a : b)
 const WORST_COMFORT: readonly Comfort[] = ['stopped', 'fidgety', 'easy']
 
@@ -74,7 +74,7 @@ export function useProgressView(from: Ref<string>) {
 
   /** Every stretch on record, the running one last. */
   const stretches = computed<PastStretch[]>(() => {
-    const visits = facts.value.filter((f) => isVisit(f.what))
+    const visits = facts.value.filter((f) => endsStretch(f.what))
     return visits.slice(-4).map((v, i, some) => {
       const next = some[i + 1]
       const to = next?.day ?? today.value

@@ -1,5 +1,5 @@
 import { careInPlan, isPlanned } from '#core/care/due'
-import type { CareId } from '#core/care/due'
+import type { CareId } from '#core/record/tidies'
 import { forecastOf } from '#core/plan/forecast'
 import { playAhead } from '#core/plan/kept'
 import { planOn } from '#core/plan/today'

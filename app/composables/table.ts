@@ -19,7 +19,7 @@ const JUST_CHANGED = 1_200
 
 type Check = FactOf<'check'>
 /** A finding that is gone into before the next place: brushed again, or decided. */
-const FOLLOWED: readonly Finding[] = ['snag', 'knot', 'mat', 'felt']
+const FOLLOWED: readonly Finding[] = ['rasps', 'snag', 'knot', 'mat', 'felt']
 
 /**
  * A session at the table: one region at a time, findings written as they are pressed, undo, skip and

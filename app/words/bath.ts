@@ -1,4 +1,5 @@
 import type { WashAnswer, WashGate } from '#core/care/bath/wash-gate'
+import { sayWhere } from '#core/care/look/look-over'
 import { placeRow } from '#core/coat/regions'
 import { nameDay } from '#core/record/say-day'
 import { plural, wholeMinutes } from './numbers'
@@ -20,7 +21,9 @@ export function sayWash(
         head: 'No bath: ring the vet',
         why:
           answer.why === 'sore'
-            ? 'Sore skin is for the vet to see first. Nothing is put on it here.'
+            ? answer.where
+              ? `${sayWhere(answer.where)}: skin that may be sore or open was seen there. The vet sees it first, and no water goes on it.`
+              : 'Sore skin is for the vet to see first. Nothing is put on it here.'
             : 'Stitches stay dry until the vet says otherwise.',
         tone: 'vet',
       }

@@ -1,5 +1,5 @@
 import type { TrimId } from '#core/care/tidies/dangers'
-import type { CareId } from '#core/care/due'
+import type { CareId } from '#core/record/tidies'
 import type {
   EAR_CARE_SCHOOLS,
   EarCarriage,

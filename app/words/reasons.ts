@@ -7,6 +7,7 @@ import { inOdds, plural } from './numbers'
 /** The plan's reasons, which are data, said in a few words. */
 const FOUND = {
   glides: 'clear',
+  rasps: 'the brush rasped',
   snag: 'a snag',
   knot: 'a knot',
   mat: 'a mat',

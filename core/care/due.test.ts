@@ -6,7 +6,8 @@ import { PLACE_IDS } from '../coat/regions'
 import type { PlaceId } from '../coat/regions'
 import { addDays, daysBetween } from '../record/day'
 import type { FactOf } from '../record/entries'
-import { CARE_IDS, careDue, careInPlan, careInterval, leftToVisit } from './due'
+import { careDue, careInPlan, careInterval, leftToVisit } from './due'
+import { CARE_IDS } from '../record/tidies'
 
 const START = '2026-09-01'
 const tidied = (day: string, was?: FactOf<'tidy'>['was']) =>

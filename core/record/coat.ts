@@ -2,6 +2,7 @@ import { COATS } from '../coat/coat-types'
 import type { CoatType } from '../coat/coat-types'
 import { changesCoat, exposureOf, shedsIn, WET_DAYS } from '../coat/exposure'
 import type { DayExposure } from '../coat/exposure'
+import { usualDrying } from '../coat/drying'
 import { lengthAfter, maxLength } from '../coat/growth'
 import { CLEAR, keep, KEPT, knotRate, stepper, tightenByWash } from '../coat/knots'
 import type { Stages } from '../coat/knots'
@@ -24,7 +25,8 @@ import { expectedByHand, guessTeaches, toldUncombed } from './hand'
 import type { Profile } from './profile'
 import { become } from './truths'
 import { isUnmet } from './unmet'
-import { isVisit, LEFT_AT_HOME } from './visits'
+import { lengthsLeft } from './tidied'
+import { endsStretch, LEFT_AT_HOME } from './visits'
 
 /** Growth before anything was measured, and a measurement in a coat that springs back (judgement). */
 const GROWTH_PRIOR_SD = 0.08
@@ -36,6 +38,9 @@ const FULL_LENGTH = 0.95
 const PACE_PRIOR: Belief = { mean: 0, sd: 0.35 }
 const PACE_SD = 0.8
 const PACE_AT_MOST = 1.5
+/** Drying, as logarithms: dogs of a kind differ by a third either way; once timed, it tells much (judgement). */
+const DRYING_PRIOR: Belief = { mean: 0, sd: 0.35 }
+const DRYING_SD = 0.25
 /** A press sooner than this was not a comb going through, s (judgement). */
 const LEAST_TIMED_SECONDS = 5
 
@@ -45,6 +50,7 @@ const ALL_DAY_HOURS = 12
 /** Where a knot that was met and left in stands, by what it was called. */
 const STAGE_OF: Record<Finding, Stages | null> = {
   glides: null,
+  rasps: null,
   snag: [1, 0, 0],
   knot: [0, 1, 0],
   mat: [0, 0, 1],
@@ -95,6 +101,8 @@ export class Coat {
   /** Growth, mm a day, and this owner's pace, as the logarithm of times the usual minutes. */
   private growth: Noticed
   private speed: Noticed = unnoticed(PACE_PRIOR)
+  /** How long it takes to dry, as the logarithm of times the usual. */
+  private dryness: Noticed = unnoticed(DRYING_PRIOR)
 
   constructor(
     /** The dog as it is this day. */
@@ -166,6 +174,7 @@ export class Coat {
     other.teaches = this.teaches
     other.growth = this.growth
     other.speed = this.speed
+    other.dryness = this.dryness
     other.unlearned = this.unlearned
     return other
   }
@@ -284,7 +293,10 @@ export class Coat {
         }
         return
       case 'wash':
+        this.noticeDrying(what)
         for (const p of this.places) {
+          // Of a part wash only what was washed is wet, and tightens, and is dried.
+          if (what.places && !what.places.includes(p.region.place)) continue
           if (what.combedOut) this.combedOut(p, day)
           else {
             p.unseen = tightenByWash(p.unseen)
@@ -307,7 +319,7 @@ export class Coat {
         }
         return
       case 'visit':
-        if (isVisit(what)) this.visitOn = day
+        if (endsStretch(what)) this.visitOn = day
         for (const p of this.places) {
           const own = what.except?.find((e) => e.place === p.region.place)
           const mm = own?.mm ?? what.lengths[p.region.part]
@@ -319,6 +331,19 @@ export class Coat {
           if (here.some((f) => f.finding === 'refused')) {
             p.last = { day, finding: 'refused' }
             p.refusals += 1
+            continue
+          }
+          // Feet, a face or a bath clear no coat: what was found there is all that was met.
+          if (!what.home && !endsStretch(what)) {
+            if (here.length) {
+              this.see(
+                p,
+                here.reduce((sum, f) => sum + knotsIn(f), 0),
+              )
+              this.clear(p, day)
+              p.left = []
+            }
+            if (mm !== undefined) this.setLength(p, mm)
             continue
           }
           if (what.found.length) {
@@ -333,6 +358,12 @@ export class Coat {
           if (mm !== undefined) this.setLength(p, mm)
         }
         return
+      case 'tidy':
+        for (const { region, mm } of lengthsLeft(what)) {
+          const p = this.at(region)
+          if (p) this.setLength(p, mm)
+        }
+        return
       case 'concern':
         for (const p of this.places) if (p.region.place === what.where) p.concern = id
         return
@@ -345,7 +376,6 @@ export class Coat {
       case 'gear':
       case 'session':
       case 'plan':
-      case 'tidy':
       case 'handling':
       case 'photo':
         return
@@ -368,6 +398,33 @@ export class Coat {
     this.growth = notice(this.growth, mean(rates.map((r) => r.rate)), MEASURE_SD_MM / days)
   }
 
+  /** How long drying took against most dogs of its kind, by how much of the coat was wet. */
+  private noticeDrying({ dried, places }: FactOf<'wash'>) {
+    if (!dried) return
+    const washed = this.places.filter((p) => !places || places.includes(p.region.place))
+    const area = (of: readonly Working[]) => of.reduce((sum, p) => sum + p.region.area, 0)
+    const share = area(washed) / area(this.places)
+    const usual = usualDrying(
+      {
+        coat: this.profile.coat,
+        kg: this.profile.weightKg,
+        mm: washed.reduce((sum, p) => sum + p.region.area * p.mm, 0) / area(washed),
+      },
+      dried.with,
+      { ...(dried.watts ? { watts: dried.watts } : {}), ...(dried.cold ? { cold: true } : {}) },
+    )
+    if (!usual || !share) return
+    const times = Math.log(dried.minutes / (usual * share))
+    this.dryness = notice(this.dryness, Math.max(-PACE_AT_MOST, Math.min(PACE_AT_MOST, times)), DRYING_SD)
+  }
+  /** Times as many minutes as most dogs of its kind take to dry. */
+  get dries(): number {
+    return Math.exp(this.dryness.held.mean)
+  }
+  get learnedDrying(): Learned {
+    return learnedOf(this.dryness, Math.exp)
+  }
+
   /** Minutes this owner takes to comb a place once as it is now, nothing found. */
   minutesOf = (p: Pick<Working, 'region' | 'mm'>): number => this.pace * this.usualMinutes(p)
   private usualMinutes = (p: Pick<Working, 'region' | 'mm'>) =>
@@ -382,6 +439,7 @@ export class Coat {
     for (const p of this.places) p.rate = other.at(p.id)?.rate ?? p.rate
     this.growth = other.growth
     this.speed = other.speed
+    this.dryness = other.dryness
     return this
   }
 
@@ -463,6 +521,8 @@ export class Coat {
       p.refusals += 1
       return
     }
+    // The brush tears: hair is catching, or too dry. Not clear until the comb has been through.
+    if (c.finding === 'rasps') return
     // Dirt catches by itself: brushed, and not known to be clear until it has been washed.
     if (c.open) {
       p.unseen = keep(p.unseen, KEPT.brushed)
@@ -489,6 +549,8 @@ export class Coat {
    * place is not clear and nothing is learned from it.
    */
   private reachedInPart(p: Working, c: FactOf<'check'>) {
+    // A knot it would not have touched is a refusal too, beside what is known to be there.
+    if (c.decided?.why === 'not-allowed') p.refusals += 1
     const remaining = knotsIn(c) - (c.out ?? 0)
     const known = p.left.reduce((sum, l) => sum + l.count, 0)
     const stages = STAGE_OF[c.finding]

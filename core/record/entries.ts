@@ -1,6 +1,9 @@
 import { z } from '../zod'
+import { DRYERS } from '../coat/drying'
 import { PART_IDS } from '../coat/regions'
 import { KNOT_ANSWERS, KNOT_REASONS } from './knot-answers'
+import { CARE_PART_IDS, carePart, LENGTH_BY, OUTCOME_IDS, PART_DID, PART_HOW } from './care-parts'
+import { MEANS_IDS } from './means'
 import { COMBED_TOLD, HAND_FEELS } from './hand'
 import { NAILS_DID } from './nails-did'
 import { SIGN_IDS, SPOT_IDS } from './signs'
@@ -62,6 +65,26 @@ const allowsSchema = z.strictObject({
   mats: z.boolean(),
 })
 
+/** Minutes care took, as timed or told. */
+const careMinutes = z.number('Give the minutes as a number.').min(0).max(600, 'Ten hours at most.')
+
+/** What became of a part of a tidy. Nothing is cut unless it says cut. */
+const partDone = z
+  .strictObject({
+    part: z.enum(CARE_PART_IDS, 'There is no such part.'),
+    did: z.enum(PART_DID),
+    how: z.enum(PART_HOW).optional(),
+    /** What it was cut with. */
+    using: z.enum(MEANS_IDS).optional(),
+    /** Length left, and where it comes from. */
+    mm: lengthMm.optional(),
+    by: z.enum(LENGTH_BY).optional(),
+    comfort: comfort.optional(),
+    outcome: z.enum(OUTCOME_IDS).optional(),
+  })
+  .refine((p) => p.mm === undefined || p.how === 'cut', 'A length is left only where it was cut.')
+export type PartDone = z.infer<typeof partDone>
+
 /** What can be recorded of a day. Each kind is one thing that happens to a coat. */
 export const factSchema = z.discriminatedUnion('kind', [
   /** What becomes true of the dog, from this day until it is told otherwise. */
@@ -102,7 +125,21 @@ export const factSchema = z.discriminatedUnion('kind', [
     .refine((c) => (c.out ?? 0) <= (c.count ?? 1), 'More came out than were found.')
     .refine((c) => !c.open || c.finding === 'snag', 'Only a catch can be dirt alone.'),
   z.strictObject({ kind: z.literal('brush'), depth: z.enum(['skin', 'surface']), regions }),
-  z.strictObject({ kind: z.literal('wash'), combedOut: z.boolean() }),
+  z.strictObject({
+    kind: z.literal('wash'),
+    combedOut: z.boolean(),
+    /** Only these were washed; without them all of it was. */
+    places: z.array(placeSchema).min(1).max(28).optional(),
+    /** How long drying took, and with what. */
+    dried: z
+      .strictObject({
+        minutes: z.number().min(1, 'A minute at least.').max(600, 'Ten hours at most.'),
+        with: z.enum(DRYERS),
+        watts: z.number().min(300).max(4000).optional(),
+        cold: z.literal(true).optional(),
+      })
+      .optional(),
+  }),
   z.strictObject({
     kind: z.literal('wet'),
     how: z.enum(['swim', 'rain', 'grass']),
@@ -128,6 +165,8 @@ export const factSchema = z.discriminatedUnion('kind', [
       .max(28)
       .optional(),
     did: z.array(z.enum(VISIT_DID)).max(VISIT_DID.length).optional(),
+    /** It did what `did` says and no more; without this it is taken to have done everything. */
+    only: z.literal(true).optional(),
     comfort: comfort.optional(),
     allows: allowsSchema.optional(),
     /** When to come again, and why then. */
@@ -146,21 +185,46 @@ export const factSchema = z.discriminatedUnion('kind', [
     how: z.enum(ADVICE_ANSWERS),
   }),
   /** Care beside the comb, done at home; whether it was time for it, as it turned out. */
-  z.strictObject({
-    kind: z.literal('tidy'),
-    tidy: z.enum(TIDY_IDS, 'There is no such tidy.'),
-    was: z.enum(['not-yet', 'right', 'overdue']).optional(),
-    /** Length left, mm; or of each side, where they were matched. */
-    mm: lengthMm.optional(),
-    sides: z.strictObject({ left: lengthMm, right: lengthMm }).optional(),
-    nails: z.enum(NAILS_DID).optional(),
-    comfort: comfort.optional(),
-  }),
+  z
+    .strictObject({
+      kind: z.literal('tidy'),
+      tidy: z.enum(TIDY_IDS, 'There is no such tidy.'),
+      was: z.enum(['not-yet', 'right', 'overdue']).optional(),
+      /** Length left, mm; or of each side, where they were matched. */
+      mm: lengthMm.optional(),
+      sides: z.strictObject({ left: lengthMm, right: lengthMm }).optional(),
+      nails: z.enum(NAILS_DID).optional(),
+      comfort: comfort.optional(),
+      /** How a look came out, of what is looked at whole. */
+      outcome: z.enum(OUTCOME_IDS).optional(),
+      minutes: careMinutes.optional(),
+      /** What became of each part; one that is not named was left. Without them all of it was done. */
+      parts: z.array(partDone).min(1, 'Name at least one part.').max(16).optional(),
+    })
+    .refine(
+      (t) => (t.parts ?? []).every((p) => carePart(p.part).tidy === t.tidy),
+      'That is no part of this tidy.',
+    )
+    .refine((t) => new Set(t.parts?.map((p) => p.part)).size === (t.parts?.length ?? 0), 'Each part once.'),
   /** Dead undercoat, by rake or carding knife: how packed it was. */
   z.strictObject({
     kind: z.literal('undercoat'),
+    /** Of all of it; the most packed of its places, where they were told. */
     finding: z.enum(UNDERCOAT_IDS),
     comfort: comfort.optional(),
+    minutes: careMinutes.optional(),
+    /** What the rake met, by place and pass. */
+    places: z
+      .array(
+        z.strictObject({
+          place: placeSchema,
+          finding: z.enum(UNDERCOAT_IDS),
+          pass: z.number().int().min(1).max(5).optional(),
+        }),
+      )
+      .min(1)
+      .max(60)
+      .optional(),
   }),
   /** Something seen at a look-over that a vet should hear of. It stays open until it is closed. */
   z.strictObject({

@@ -1,6 +1,8 @@
-/** What the comb says, in the order of the keys 1 to 6. */
-export const FINDING_IDS = ['glides', 'snag', 'knot', 'mat', 'felt', 'refused'] as const
+/** What the comb says, and the brush where it rasps. */
+export const FINDING_IDS = ['glides', 'rasps', 'snag', 'knot', 'mat', 'felt', 'refused'] as const
 export type Finding = (typeof FINDING_IDS)[number]
+/** Those with a key, 1 to 6; a rasp is heard, and has R. */
+export const KEYED_FINDINGS = FINDING_IDS.filter((f): f is Exclude<Finding, 'rasps'> => f !== 'rasps')
 
 /** How the dog bore it, in the order of the keys E, F, X. */
 export const COMFORT_IDS = ['easy', 'fidgety', 'stopped'] as const
@@ -17,7 +19,7 @@ interface Found {
 }
 /** Knots a finding stands for, of whatever stage. */
 export function knotsIn({ finding, count }: Found): number {
-  if (finding === 'glides' || finding === 'refused') return 0
+  if (finding === 'glides' || finding === 'rasps' || finding === 'refused') return 0
   return finding === 'felt' ? FELT_AS_MATS : (count ?? 1)
 }
 /** Mats a finding stands for. */

@@ -27,8 +27,6 @@ export type EarCarriage = (typeof EAR_CARRIAGES)[number]
 export const EAR_CARE_SCHOOLS = ['wipe', 'leave-alone'] as const
 export const SANITARY_SCHOOLS = ['privates', 'wider'] as const
 export type SanitarySchool = (typeof SANITARY_SCHOOLS)[number]
-export const DRYERS = ['none', 'household', 'forced'] as const
-export type Dryer = (typeof DRYERS)[number]
 
 /** What the dog walks on: hard ground wears nails. */
 export const GROUNDS = ['hard', 'soft'] as const
@@ -53,6 +51,7 @@ export const habitsOf = ({ coat, habits = {} }: { coat: CoatId; habits?: Habits 
   handling: habits.handling ?? 'come-back',
   matsShownBy: habits.matsShownBy ?? null,
   tools: habits.tools,
+  every: habits.every ?? {},
   fingerMm: habits.fingerMm ?? null,
   setting: habits.setting ?? 'comb',
   taughtBy: habits.taughtBy ?? null,

@@ -3,9 +3,9 @@ import { COAT_IDS } from '../coat/coat-types'
 import { PLACE_IDS, REGION_IDS } from '../coat/regions'
 import type { PlaceId, RegionId } from '../coat/regions'
 import { MAX_KG, MIN_KG } from '../coat/size'
+import { DRYERS } from '../coat/drying'
 import { TOOL_IDS } from '../coat/tools'
 import {
-  DRYERS,
   EAR_CARRIAGES,
   EAR_CARE_SCHOOLS,
   EAR_HAIR_SCHOOLS,
@@ -23,6 +23,7 @@ import {
 import { CONDITIONS } from './condition'
 import { MARKS } from './marks'
 import { daySchema, oneLine, words } from './text'
+import { CARE_IDS } from './tidies'
 import { FIRST_LEGS, POSITIONS } from './what-works'
 
 export { daySchema }
@@ -75,6 +76,11 @@ const habitsSchema = z
     /** Whether the day's weather suggests entries and checks. */
     weather: z.boolean(),
     tools: z.array(z.enum(TOOL_IDS)).max(TOOL_IDS.length),
+    /** How often each kind of care is to come, days, where the owner has said so: it holds. */
+    every: z.partialRecord(
+      z.enum(CARE_IDS),
+      z.number().int('Whole days.').min(1, 'Every day at most.').max(365, 'Once a year at least.'),
+    ),
     /** Width of the owner's forefinger at the last joint, mm: a ruler that is always at hand. */
     fingerMm: z.number().min(8, 'A finger is at least 8 mm wide.').max(30, 'A finger is at most 30 mm wide.'),
   })

@@ -12,3 +12,19 @@ export const TIDY_IDS = [
   'neatening',
 ] as const
 export type TidyId = (typeof TIDY_IDS)[number]
+
+/** Care that comes round: every tidy but the neatening, which looks alone want; and what has an entry of its own. */
+export const CARE_IDS = [
+  'look-over',
+  'eyes',
+  'teeth',
+  'ear-look',
+  'undercoat',
+  'bath',
+  'nails',
+  'paws',
+  'sanitary',
+  'face',
+  'ears',
+] as const satisfies readonly (TidyId | 'bath' | 'undercoat')[]
+export type CareId = (typeof CARE_IDS)[number]

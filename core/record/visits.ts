@@ -1,8 +1,18 @@
 import type { PlaceId } from '../coat/regions'
 import type { Fact, FactOf } from './entries'
+import type { VisitDid } from './visit-did'
 
-/** A visit to a professional, which ends a stretch; a body clip at home does not. */
+/** A visit to a professional; a body clip at home is none. */
 export const isVisit = (what: Fact): what is FactOf<'visit'> => what.kind === 'visit' && !what.home
+
+/** Whether a visit did a thing. One that does not say it did only some did everything, as it then meant. */
+export const visitDid = (what: FactOf<'visit'>, did: VisitDid): boolean =>
+  !what.only || (what.did ?? []).includes(did)
+/** What combs or cuts a whole coat. */
+const THE_COAT: readonly VisitDid[] = ['comb-out', 'clip', 'scissor', 'strip']
+/** A visit that combed or cut the coat ends a stretch; feet and a bath do not. */
+export const endsStretch = (what: Fact): what is FactOf<'visit'> =>
+  isVisit(what) && THE_COAT.some((did) => visitDid(what, did))
 
 /**
  * Places a body clip at home leaves as they are: no clipper at elbow web, hock tendon and flank fold, nor

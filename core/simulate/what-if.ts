@@ -13,7 +13,7 @@ import { garmentHours } from '../record/garments'
 import { MOST_MINUTES } from '../record/profile'
 import type { Profile } from '../record/profile'
 import { timeline } from '../record/timeline'
-import { isVisit } from '../record/visits'
+import { endsStretch } from '../record/visits'
 import { playStretches, spreadOf } from './stretches'
 import type { Game, Spread } from './stretches'
 
@@ -60,7 +60,7 @@ export function settingsOf(record: DogRecord, at: Day): Settings {
   const { profile } = record
   // As corrected since, if it was.
   const last = timeline(record.entries)
-    .filter((f) => isVisit(f.what) && f.day <= at)
+    .filter((f) => endsStretch(f.what) && f.day <= at)
     .at(-1)
   const cut = last?.what.kind === 'visit' ? last.what.lengths.body : undefined
   const from = last?.day ?? profile.since

@@ -11,7 +11,10 @@ import { COMFORT_IDS, FINDING_IDS, UNDERCOAT_IDS } from '../../core/record/findi
 import { COAT_IDS } from '../../core/coat/coat-types'
 import { EAR_CARRIAGES, GROUNDS, SETTINGS, TAUGHT } from '../../core/record/habits'
 import { COMBED_TOLD, HAND_FEELS } from '../../core/record/hand'
+import { DRYERS } from '../../core/coat/drying'
+import { LENGTH_BY, OUTCOME_IDS, PART_DID, PART_HOW, partsOfTidy } from '../../core/record/care-parts'
 import { CONDITIONS } from '../../core/record/condition'
+import { MEANS_IDS } from '../../core/record/means'
 import { MARKS } from '../../core/record/marks'
 import { FIRST_LEGS, POSITIONS } from '../../core/record/what-works'
 import { TIDY_IDS } from '../../core/record/tidies'
@@ -45,6 +48,37 @@ function fact<K extends Fact['kind'], Must extends object, May extends object = 
     .map(([a, b]) => ({ kind, ...a, ...b })) as never
 }
 
+/** What became of some of a tidy's parts; a length only where it was cut. */
+const partsOf = (tidy: FactOf<'tidy'>['tidy']) =>
+  fc.subarray(partsOfTidy(tidy), { minLength: 1 }).chain((ids) =>
+    fc.tuple(
+      ...ids.map((part) =>
+        fc.oneof(
+          fc.record(
+            {
+              part: fc.constant(part),
+              did: fc.constantFrom(...PART_DID),
+              how: fc.constantFrom(...PART_HOW),
+              outcome: fc.constantFrom(...OUTCOME_IDS),
+              comfort,
+            },
+            { requiredKeys: ['part', 'did'] },
+          ),
+          fc.record(
+            {
+              part: fc.constant(part),
+              did: fc.constant('done' as const),
+              how: fc.constant('cut' as const),
+              using: fc.constantFrom(...MEANS_IDS),
+              mm,
+              by: fc.constantFrom(...LENGTH_BY),
+            },
+            { requiredKeys: ['part', 'did', 'how'] },
+          ),
+        ),
+      ),
+    ),
+  )
 const hours = fc.nat({ max: 24 })
 const month = fc.integer({ min: 1, max: 12 })
 const FACTS: { [K in Fact['kind']]: fc.Arbitrary<FactOf<K>> } = {
@@ -102,7 +136,21 @@ const FACTS: { [K in Fact['kind']]: fc.Arbitrary<FactOf<K>> } = {
     // No more come out than were in.
   ).map((c) => (c.out === undefined ? c : { ...c, out: Math.min(c.out, c.count ?? 1) })),
   brush: fact('brush', { depth: fc.constantFrom('skin', 'surface'), regions }),
-  wash: fact('wash', { combedOut: fc.boolean() }),
+  wash: fact(
+    'wash',
+    { combedOut: fc.boolean() },
+    {
+      places: fc.uniqueArray(place, { minLength: 1, maxLength: 4 }),
+      dried: fc.record(
+        {
+          minutes: fc.integer({ min: 1, max: 300 }),
+          with: fc.constantFrom(...DRYERS),
+          cold: fc.constant(true as const),
+        },
+        { requiredKeys: ['minutes', 'with'] },
+      ),
+    },
+  ),
   wet: fact('wet', { how: fc.constantFrom('swim', 'rain', 'grass'), combedDry: fc.boolean() }),
   gear: fact('gear', { gear: fc.constantFrom('harness', 'collar', 'coat'), hours: fc.nat({ max: 24 }) }),
   measure: fact('measure', { regions, mm }),
@@ -126,18 +174,38 @@ const FACTS: { [K in Fact['kind']]: fc.Arbitrary<FactOf<K>> } = {
   ),
   advice: fact('advice', { from: name, says: words }, { place }),
   'advice-answer': fact('advice-answer', { advice: fc.uuid(), how: fc.constantFrom(...ADVICE_ANSWERS) }),
-  tidy: fact(
-    'tidy',
-    { tidy: fc.constantFrom(...TIDY_IDS) },
+  tidy: fc.constantFrom(...TIDY_IDS).chain((tidy) =>
+    fact(
+      'tidy',
+      { tidy: fc.constant(tidy) },
+      {
+        ...(partsOfTidy(tidy).length ? { parts: partsOf(tidy) } : {}),
+        outcome: fc.constantFrom(...OUTCOME_IDS),
+        minutes: fc.nat({ max: 90 }),
+        was: fc.constantFrom('not-yet', 'right', 'overdue'),
+        mm,
+        sides: fc.record({ left: mm, right: mm }),
+        nails: fc.constantFrom(...NAILS_DID),
+        comfort,
+      },
+    ),
+  ) as never,
+  undercoat: fact(
+    'undercoat',
+    { finding: fc.constantFrom(...UNDERCOAT_IDS) },
     {
-      was: fc.constantFrom('not-yet', 'right', 'overdue'),
-      mm,
-      sides: fc.record({ left: mm, right: mm }),
-      nails: fc.constantFrom(...NAILS_DID),
       comfort,
+      minutes: fc.nat({ max: 90 }),
+      places: fc.array(
+        fc.record({
+          place,
+          finding: fc.constantFrom(...UNDERCOAT_IDS),
+          pass: fc.integer({ min: 1, max: 5 }),
+        }),
+        { minLength: 1, maxLength: 3 },
+      ),
     },
   ),
-  undercoat: fact('undercoat', { finding: fc.constantFrom(...UNDERCOAT_IDS) }, { comfort }),
   concern: fact(
     'concern',
     { where: fc.constantFrom(...PLACE_IDS, ...SPOT_IDS), seen: some(SIGN_IDS) },

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import type { ApexOptions } from 'apexcharts'
-import { dryerProblem, dryingMinutes, USUAL_WATTS } from '#core/care/bath/bath-recipe'
+import { dryerProblem, dryingMinutes, USUAL_WATTS } from '#core/coat/drying'
 import type { CoatId } from '#core/coat/coat-types'
-import type { Dryer } from '#core/record/habits'
+import type { Dryer } from '#core/coat/drying'
 import { STROKES } from '~/components/chart/dress'
 import type { dressed, Ink } from '~/components/chart/dress'
 

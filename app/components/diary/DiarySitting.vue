@@ -9,6 +9,7 @@ import { capital, listed, plural } from '~/words/numbers'
 const { sitting } = defineProps<{ sitting: Sitting }>()
 const open = defineModel<string | null>('open', { required: true })
 const WORDS: Record<Exclude<Finding, 'glides'>, [one: string, many: string]> = {
+  rasps: ['place rasps', 'places rasp'],
   snag: ['snag', 'snags'],
   knot: ['knot', 'knots'],
   mat: ['mat', 'mats'],
@@ -34,7 +35,7 @@ const says = computed(() => {
   return caught.length ? listed(caught) : 'the comb glides everywhere'
 })
 /** The mark of the line is that of the worst that was met. */
-const WORST: readonly Finding[] = ['felt', 'mat', 'knot', 'snag', 'refused', 'glides']
+const WORST: readonly Finding[] = ['felt', 'mat', 'knot', 'snag', 'rasps', 'refused', 'glides']
 const worst = computed(() => WORST.find((id) => checks.value.some((c) => c.finding === id)) ?? 'glides')
 </script>
 

@@ -5,6 +5,7 @@ const emit = defineEmits<{ close: [] }>()
 useFocusBack()
 const KEYS = [
   ['1 to 6', 'at the table: glides, snag, knot, mat, felt, refused'],
+  ['R', 'at the table: the brush rasps'],
   ['E  F  X', 'at the table: easy, fidgety, stopped'],
   ['1 to 6', 'in a question: the first to the sixth answer'],
   ['Space', 'pause and go on'],

@@ -18,11 +18,11 @@ import { plural } from '~/words/numbers'
  */
 const props = defineProps<{
   region: RegionId
-  found: Exclude<Finding, 'glides' | 'refused'>
+  found: Exclude<Finding, 'glides' | 'rasps' | 'refused'>
   comfort?: Comfort
 }>()
 export interface KnotSettled {
-  finding: Exclude<Finding, 'glides'>
+  finding: Exclude<Finding, 'glides' | 'rasps'>
   count: number
   out: number
   decided: { answer: KnotAnswer; why: KnotReason }

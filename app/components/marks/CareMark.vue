@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { CareId } from '#core/care/due'
+import type { CareId } from '#core/record/tidies'
 
 /** A small mark for each kind of care, about its own middle; inside another drawing. */
 defineProps<{ care: CareId }>()

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { Finding } from '#core/record/findings'
 
-/** What the comb said, as drawn hair: shape alone tells the six apart. */
+/** What the comb said, as drawn hair: shape alone tells the seven apart. */
 defineProps<{ finding: Finding; size?: number }>()
 </script>
 
@@ -20,6 +20,10 @@ defineProps<{ finding: Finding; size?: number }>()
     <path
       v-if="finding === 'glides'"
       d="M7 4c-1.2 8 1.4 16 0 24M13 4c1.4 8-1.2 16 0 24M19 4c-1.2 8 1.4 16 0 24M25 4c1.4 8-1.2 16 0 24"
+    />
+    <path
+      v-else-if="finding === 'rasps'"
+      d="M7 4c-1.200 8 1.400 16 0 24M25 4c1.400 8-1.200 16 0 24M13 4l2 4-3 4 3 4-3 4 2 4-1 4M20 4l-2 4 3 4-3 4 3 4-2 4 1 4"
     />
     <path
       v-else-if="finding === 'snag'"

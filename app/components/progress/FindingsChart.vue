@@ -14,10 +14,11 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{ place: [PlaceId] }>()
 /** Steps of the shading; not combed is left blank. */
-const STEP: Record<Finding, number> = { glides: 1, refused: 2, snag: 3, knot: 4, mat: 5, felt: 5 }
+const STEP: Record<Finding, number> = { glides: 1, refused: 2, rasps: 2, snag: 3, knot: 4, mat: 5, felt: 5 }
 const WORDS: Record<Finding, string> = {
   glides: 'the comb glides',
   refused: 'refused',
+  rasps: 'it rasps',
   snag: 'a snag',
   knot: 'a knot',
   mat: 'a mat',

@@ -8,7 +8,7 @@ import type { VisitDid } from '#core/record/visit-did'
 import { PART_IDS, regionOf, REGIONS } from '#core/coat/regions'
 import type { PartId, PlaceId, RegionId } from '#core/coat/regions'
 import type { Entry } from '#core/record/entries'
-import { COMFORT_IDS, FINDING_IDS } from '#core/record/findings'
+import { COMFORT_IDS, KEYED_FINDINGS } from '#core/record/findings'
 import type { Comfort, Finding } from '#core/record/findings'
 import { SETTINGS, TAUGHT } from '#core/record/habits'
 import type { Setting, TaughtId } from '#core/record/habits'
@@ -69,7 +69,7 @@ function find(finding: Finding) {
   marks.set(id, { count: 1, mm: '', says: '', ...marks.get(id), finding })
 }
 const COUNTED: readonly Finding[] = ['snag', 'knot', 'mat']
-const DRAWN: Record<Finding, number> = { glides: 0, snag: 2, knot: 3, mat: 4, felt: 4, refused: 1 }
+const DRAWN: Record<Finding, number> = { glides: 0, rasps: 1, snag: 2, knot: 3, mat: 4, felt: 4, refused: 1 }
 const shades = computed(() =>
   Object.fromEntries(places.value.map((r) => [r.id, DRAWN[marks.get(r.id)?.finding ?? 'glides']])),
 )
@@ -208,7 +208,7 @@ const SETTING_SAYS: Record<Setting, string> = {
         <h2>{{ regionOf(picked).label }}</h2>
         <div class="mt-1 grid grid-cols-3 gap-1">
           <button
-            v-for="f in FINDING_IDS"
+            v-for="f in KEYED_FINDINGS"
             :key="f"
             type="button"
             class="flex min-h-14 items-center justify-center gap-2 border"

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { CARE } from '#core/care/due'
-import type { CareId } from '#core/care/due'
+import type { CareId } from '#core/record/tidies'
 import { placeRow } from '#core/coat/regions'
 import type { RegionId } from '#core/coat/regions'
 import { shownMinutes } from '#core/plan/shown-minutes'

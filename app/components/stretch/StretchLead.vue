@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { CARE } from '#core/care/due'
-import type { CareId } from '#core/care/due'
+import type { CareId } from '#core/record/tidies'
 import { addDays, daysBetween } from '#core/record/day'
 import { dayAndMonth, shortDay, shortWeekday, weekdayName } from '#core/record/say-day'
 import type { Hung } from '~/composables/stretch-view'

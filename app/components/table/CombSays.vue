@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import { FINDING_IDS } from '#core/record/findings'
+import { KEYED_FINDINGS } from '#core/record/findings'
 import type { Finding } from '#core/record/findings'
 
 /** What the comb says, in one press; the likeliest answer has the largest button. */
 const emit = defineEmits<{ press: [Finding] }>()
-const FINDINGS: Record<Finding, { label: string; size: 'wide' | 'half' | 'small' }> = {
+const FINDINGS: Record<Exclude<Finding, 'rasps'>, { label: string; size: 'wide' | 'half' | 'small' }> = {
   glides: { label: 'Glides', size: 'wide' },
   snag: { label: 'Snag', size: 'half' },
   knot: { label: 'Knot', size: 'small' },
@@ -17,7 +17,7 @@ const FINDINGS: Record<Finding, { label: string; size: 'wide' | 'half' | 'small'
 <template>
   <div class="grid grid-cols-12 gap-[6px]" role="group" aria-label="What the comb says">
     <button
-      v-for="f in FINDING_IDS"
+      v-for="f in KEYED_FINDINGS"
       :key="f"
       :data-finding="f"
       class="flex items-center justify-center rounded text-lead font-semibold"

@@ -1,5 +1,9 @@
 <script setup lang="ts">
 /** A snag leads back to the brush, and to the comb again before the place counts as clear. */
+defineProps<{
+  /** It was the brush that rasped, and no comb that caught. */
+  rasps?: boolean
+}>()
 const count = ref(1)
 const root = ref<HTMLElement | null>(null)
 useChoiceKeys(root)
@@ -8,9 +12,12 @@ const emit = defineEmits<{ glides: [count: number]; catches: []; dirty: [] }>()
 
 <template>
   <div ref="root">
-    <h2 class="mt-2">Back to the brush, then the comb again</h2>
-    <p class="why mt-1">Ends first, in light pats. It is clear when the comb glides.</p>
-    <KnotCount v-model="count" label="Snags here" />
+    <h2 class="mt-2">{{ rasps ? 'Stop there, and mist' : 'Back to the brush, then the comb again' }}</h2>
+    <p class="why mt-1">
+      {{ rasps ? 'A smaller section, light pats, then the comb.' : 'Ends first, in light pats.' }} It is clear
+      when the comb glides.
+    </p>
+    <KnotCount v-if="!rasps" v-model="count" label="Snags here" />
     <ActButton
       data-choice
       kind="filled"

@@ -9,7 +9,7 @@ import { brushesFor, layOut, TOOLS } from '#core/coat/tools'
 import { CAUTIONS } from '#core/coat/cautions'
 import { regionOf } from '#core/coat/regions'
 import { monthsOld } from '#core/record/day'
-import { COMFORT_IDS, FINDING_IDS } from '#core/record/findings'
+import { COMFORT_IDS, KEYED_FINDINGS } from '#core/record/findings'
 import { habitsOf } from '#core/record/habits'
 import { buildOf } from '#drawing/build-of'
 import { sayHow } from '~/words/truths'
@@ -65,6 +65,8 @@ const asking = computed(() => {
   const finding = t.follow.value?.finding
   return finding === 'knot' || finding === 'mat' || finding === 'felt' ? finding : null
 })
+/** The brush tears: mist, a smaller section, and the comb before it is clear. */
+const rasps = computed(() => t.follow.value?.finding === 'rasps')
 const onBreak = ref(false)
 async function rest() {
   onBreak.value = true
@@ -101,11 +103,12 @@ watch(over, (now) => now && say('Long enough here. Rest this place.'))
 function onKey(event: KeyboardEvent) {
   if (event.ctrlKey || event.metaKey || event.altKey) return
   const key = event.key.toLowerCase()
-  const finding = FINDING_IDS[Number(key) - 1]
+  const finding = KEYED_FINDINGS[Number(key) - 1]
   if (key === ' ' && !(event.target instanceof HTMLButtonElement)) void (onBreak.value ? goOn() : t.pause())
   else if (key === 'z') void t.undo()
   else if (t.follow.value || t.paused.value) return
   else if (finding) void t.press(finding)
+  else if (key === 'r') void t.press('rasps')
   else if (key === 'e') t.setComfort('easy')
   else if (key === 'f') t.setComfort('fidgety')
   else if (key === 'x') t.setComfort('stopped')
@@ -211,7 +214,15 @@ useEventListener('keydown', onKey)
           </div>
           <div class="flex gap-3">
             <dt class="why w-10 shrink-0">tool</dt>
-            <dd class="font-semibold">{{ brush || 'your brush' }}, {{ how }}; then the comb</dd>
+            <dd class="flex-1 font-semibold">{{ brush || 'your brush' }}, {{ how }}; then the comb</dd>
+            <button
+              v-if="!t.follow.value"
+              class="-my-3 min-h-11 shrink-0 self-center px-1 underline underline-offset-4"
+              data-rasps
+              @click="t.press('rasps')"
+            >
+              It rasps
+            </button>
           </div>
         </dl>
         <p v-for="m in marksHere" :key="m" class="mt-1 font-semibold text-caution" data-mark>
@@ -247,9 +258,10 @@ useEventListener('keydown', onKey)
         <SnagAgain
           v-if="t.follow.value"
           :key="t.follow.value.entryId"
-          @glides="(n) => t.settle({ count: n, out: n })"
+          :rasps="rasps"
+          @glides="(n) => t.settle(rasps ? { finding: 'glides' } : { count: n, out: n })"
           @catches="catches"
-          @dirty="t.settle({ open: true })"
+          @dirty="t.settle({ finding: 'snag', open: true })"
         />
         <template v-else>
           <RadioGroup

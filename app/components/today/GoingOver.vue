@@ -50,7 +50,7 @@ const tally = computed(() => {
   const found = new Map<Finding, number>()
   for (const { what } of between(timeline(file.value.entries), from, today.value))
     if (what.kind === 'check') found.set(what.finding, (found.get(what.finding) ?? 0) + 1)
-  return (['glides', 'snag', 'knot', 'mat', 'felt', 'refused'] as const).flatMap((finding) => {
+  return (['glides', 'rasps', 'snag', 'knot', 'mat', 'felt', 'refused'] as const).flatMap((finding) => {
     const n = found.get(finding)
     return n ? [{ finding, n }] : []
   })

@@ -3,7 +3,8 @@ import { describe, expect, it } from 'vitest'
 import { dog } from '../../../tests/support/dogs'
 import { COAT_IDS } from '../../coat/coat-types'
 import { coatOn } from '../../record/fold'
-import { bathAmounts, dryerProblem, dryingMinutes, meanLength } from './bath-recipe'
+import { bathAmounts, meanLength } from './bath-recipe'
+import { dryerProblem, dryingMinutes } from '../../coat/drying'
 import { bottleProblem, dilute, ratioProblem } from './mix'
 
 describe('what to make up', () => {

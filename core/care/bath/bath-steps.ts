@@ -1,5 +1,5 @@
 import type { CoatId } from '../../coat/coat-types'
-import type { Dryer } from '../../record/habits'
+import type { Dryer } from '../../coat/drying'
 import { mustBeDried } from './bath-recipe'
 import type { CareCautionId } from '../cautions'
 

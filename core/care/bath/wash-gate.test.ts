@@ -85,7 +85,7 @@ describe('may this dog be washed today', () => {
     expect(gate(clear, { vetPlan: 'weekly' }).answer).toEqual({ answer: 'vet-plan' })
     for (const where of ['belly', 'under-tail', 'pads'] as const) {
       const concern = entry(TODAY, { kind: 'concern', where, seen: ['red'] })
-      expect(gate([...clear, concern]).answer).toEqual({ answer: 'vet', why: 'sore' })
+      expect(gate([...clear, concern]).answer).toEqual({ answer: 'vet', why: 'sore', where })
     }
   })
   it('a concern elsewhere, or of skin that is whole, keeps its place dry and lets the rest be washed', () => {

@@ -5,14 +5,15 @@ import type { Day } from '../../record/day'
 import type { Coat } from '../../record/coat'
 import type { RegionState } from '../../record/coat-state'
 import { isUnmet } from '../../record/unmet'
-import type { Dryer } from '../../record/habits'
+import { dryingMinutes } from '../../coat/drying'
+import type { Dryer } from '../../coat/drying'
 import { expectedKnots } from '../../record/odds'
 import { onSkin } from '../look/look-over'
 import type { Concern, Spot } from '../look/look-over'
 import { SORE_SIGNS } from '../../record/signs'
 import { teaseMinutes } from '../../coat/minutes'
 import { WORKING_ORDER } from '../../plan/working-order'
-import { dryingMinutes, DRY_BEFORE_BED, mustBeDried, WASHING_MINUTES } from './bath-recipe'
+import { DRY_BEFORE_BED, mustBeDried, WASHING_MINUTES } from './bath-recipe'
 
 /** A comb check counts for the bath, and for a clip, for a day (common practice, no source). */
 export const COMBED_WITHIN_DAYS = 1
@@ -53,7 +54,8 @@ export interface WashAsked {
 }
 
 export type WashAnswer =
-  | { answer: 'vet'; why: 'sore' | 'stitches' }
+  /** Sore skin that was seen, and where; or stitches. */
+  | { answer: 'vet'; why: 'sore' | 'stitches'; where?: Spot }
   | { answer: 'vet-plan' }
   | { answer: 'groomer'; why: 'felt' | 'many' | 'mat' }
   | { answer: 'comb-first'; places: PlaceId[]; minutes: number; tryWater: boolean }
@@ -93,6 +95,7 @@ export function mayWash(asked: WashAsked): WashGate {
     { coat: coat.profile.coat, kg: coat.profile.weightKg, mm: asked.mm },
     asked.dryer,
     { ...(asked.watts ? { watts: asked.watts } : {}), cold: asked.cold ?? false },
+    coat.dries,
   )
   const bed = asked.bed < NOON ? asked.bed + DAY : asked.bed
   const startBy = drying ? bed - DRY_BEFORE_BED - drying.to - WASHING_MINUTES : null
@@ -107,12 +110,11 @@ export function mayWash(asked: WashAsked): WashGate {
 
 function answerOf(asked: WashAsked, open: WashAsked['coat']['places'], startBy: number | null): WashAnswer {
   const { coat } = asked
-  if (
-    asked.skin === 'sore' ||
-    asked.concerns.some(forbidsWater) ||
-    coat.places.some((p) => p.last?.decided?.why === 'sore')
-  )
-    return { answer: 'vet', why: 'sore' }
+  const weeping = asked.concerns.find(forbidsWater)
+  if (weeping) return { answer: 'vet', why: 'sore', where: weeping.what.where }
+  const sore = coat.places.find((p) => p.last?.decided?.why === 'sore')
+  if (sore) return { answer: 'vet', why: 'sore', where: sore.region.place }
+  if (asked.skin === 'sore') return { answer: 'vet', why: 'sore' }
   if (asked.stitches) return { answer: 'vet', why: 'stitches' }
   if (asked.vetPlan) return { answer: 'vet-plan' }
   if (coat.places.some((p) => p.last?.finding === 'felt')) return { answer: 'groomer', why: 'felt' }

@@ -23,7 +23,7 @@ export interface PlaceStory {
   why?: NonNullable<FactOf<'check'>['decided']>['why'] | undefined
 }
 
-const WORST: readonly Finding[] = ['felt', 'mat', 'refused', 'knot', 'snag', 'glides']
+const WORST: readonly Finding[] = ['felt', 'mat', 'refused', 'knot', 'snag', 'rasps', 'glides']
 
 const checksSince = (facts: readonly DatedFact[]) =>
   facts.filter((f): f is DatedCheck => f.what.kind === 'check')
@@ -72,6 +72,7 @@ export function namePlaces(
 }
 
 const FOUND: Record<Exclude<Finding, 'glides' | 'refused'>, [once: string, often: string]> = {
+  rasps: ['The brush rasps', 'The brush rasps'],
   snag: ['A snag', 'Snags'],
   knot: ['A tight knot', 'Tight knots'],
   mat: ['A mat', 'Mats'],

@@ -4,8 +4,9 @@ import type { DogRecord } from '../../record/fold'
 import { habitsOf } from '../../record/habits'
 import type { Ground } from '../../record/habits'
 import { timeline } from '../../record/timeline'
-import { isVisit } from '../../record/visits'
+import { isVisit, visitDid } from '../../record/visits'
 import type { NailsDid } from '../../record/nails-did'
+import { nailsDid } from '../../record/tidied'
 
 /** Looked at, and a sliver off long ones so that the quick draws back, days (common practice). */
 const LOOK_DAYS = 8
@@ -23,7 +24,7 @@ export function nailsNext(record: DogRecord, at: Day): { day: Day; did: NailsDid
   )
   let slivers = 0
   for (const f of [...done].reverse()) {
-    if (f.what.kind !== 'tidy' || f.what.nails !== 'sliver') break
+    if (f.what.kind !== 'tidy' || nailsDid(f.what) !== 'sliver') break
     slivers++
   }
   const last = done.at(-1)?.day ?? null
@@ -32,8 +33,8 @@ export function nailsNext(record: DogRecord, at: Day): { day: Day; did: NailsDid
       .filter(
         (f) =>
           f.day <= at &&
-          ((f.what.kind === 'tidy' && f.what.tidy === 'nails' && f.what.nails === 'trimmed') ||
-            isVisit(f.what)),
+          ((f.what.kind === 'tidy' && f.what.tidy === 'nails' && nailsDid(f.what) === 'trimmed') ||
+            (isVisit(f.what) && visitDid(f.what, 'nails'))),
       )
       .at(-1)?.day ?? record.profile.since
   const next = last ? addDays(last, slivers ? SLIVER_DAYS : LOOK_DAYS) : at

@@ -11,7 +11,8 @@ import { CARE_CAUTIONS } from '../cautions'
 import { clipSteps } from './clip'
 import { DANGER_IDS, dangerRow, dangersNear, TRIM_IDS } from './dangers'
 import type { TrimId } from './dangers'
-import { MEANS, MEANS_IDS, offered, SCISSORS, trimSteps, withheld } from './trims'
+import { MEANS, MEANS_IDS } from '../../record/means'
+import { offered, SCISSORS, trimSteps, withheld } from './trims'
 import type { TrimAsked } from './trims'
 
 /** Every way an owner can be set, for every tidy and either sex; of the schools, those that bear on it. */

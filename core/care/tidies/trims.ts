@@ -1,3 +1,4 @@
+import type { MeansId } from '../../record/means'
 import type { CareCautionId } from '../cautions'
 import type {
   EarCarriage,
@@ -9,19 +10,6 @@ import type {
 } from '../../record/habits'
 import type { DangerId, TrimId } from './dangers'
 
-/** What hair is dealt with. Common practice, no source. */
-export const MEANS = {
-  cloth: 'damp cloth',
-  comb: 'comb',
-  'blunt-scissors': 'small blunt-tip scissors',
-  'thinning-scissors': 'thinning scissors',
-  'flat-trimmer': 'small trimmer, laid flat',
-  'guarded-clipper': 'clipper with its guard',
-  'corner-blade': 'bare #9, #10 or #15',
-  'bare-clipper': 'bare #10 or #15',
-} as const
-export type MeansId = keyof typeof MEANS
-export const MEANS_IDS = Object.keys(MEANS) as MeansId[]
 export const SCISSORS: readonly MeansId[] = ['blunt-scissors', 'thinning-scissors']
 
 export interface Allowed {
