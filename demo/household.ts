@@ -124,7 +124,39 @@ const STORIES: Story[] = [
           { days: [7, 14, 21, 28], what: { kind: 'tidy', tidy: 'look-over' } },
           { days: [8, 16, 24], what: { kind: 'tidy', tidy: 'nails', nails: 'looked' } },
           { days: [9, 17, 25], what: { kind: 'tidy', tidy: 'ear-look' } },
-          { days: [24, 25, 27, 28], what: { kind: 'tidy', tidy: 'eyes' } },
+          { days: [24, 25, 28], what: { kind: 'tidy', tidy: 'eyes', outcome: 'wiped' } },
+          // A red eye, seen to by the vet.
+          { days: [12], what: { kind: 'tidy', tidy: 'eyes', outcome: 'red' } },
+          // Two feet of four, lying down.
+          {
+            days: [26],
+            what: {
+              kind: 'tidy',
+              tidy: 'paws',
+              was: 'right',
+              minutes: 7,
+              parts: [
+                {
+                  part: 'paw.forefoot.left',
+                  did: 'done',
+                  how: 'cut',
+                  using: 'blunt-scissors',
+                  mm: 6,
+                  by: 'fingers',
+                },
+                {
+                  part: 'paw.forefoot.right',
+                  did: 'done',
+                  how: 'cut',
+                  using: 'blunt-scissors',
+                  mm: 6,
+                  by: 'fingers',
+                },
+                { part: 'paw.hindfoot.left', did: 'refused', comfort: 'stopped' },
+                { part: 'paw.hindfoot.right', did: 'left' },
+              ],
+            },
+          },
           { days: [22, 24, 27], what: { kind: 'tidy', tidy: 'teeth' } },
           { days: [18], what: { kind: 'tidy', tidy: 'face', was: 'overdue', comfort: 'fidgety' } },
         ],
@@ -183,6 +215,15 @@ const STORIES: Story[] = [
         kept: 0.75,
         wet: [{ day: 21, how: 'rain', combedDry: true }],
         care: [
+          {
+            days: [11],
+            what: {
+              kind: 'wash',
+              combedOut: true,
+              places: ['under-tail', 'thigh', 'inner-thigh', 'tail-base'],
+              dried: { minutes: 16, with: 'household' },
+            },
+          },
           { days: [8], what: { kind: 'undercoat', finding: 'some' } },
           { days: [23], what: { kind: 'undercoat', finding: 'packed' } },
           { days: [6, 15, 27], what: { kind: 'tidy', tidy: 'look-over' } },
@@ -222,7 +263,17 @@ const STORIES: Story[] = [
     prone: [],
     chapters: [
       { days: 42, kept: 0.9, found: [] },
-      { days: 42, kept: 0.85, wet: [{ day: 12, how: 'rain', combedDry: false }], found: [] },
+      {
+        days: 42,
+        kept: 0.85,
+        wet: [{ day: 12, how: 'rain', combedDry: false }],
+        // A clip at home between two visits, in two halves.
+        care: [
+          { days: [20], what: { kind: 'visit', home: true, lengths: { body: 13 }, found: [] } },
+          { days: [21], what: { kind: 'visit', home: true, lengths: { legs: 16 }, found: [] } },
+        ],
+        found: [],
+      },
       { days: 33, kept: 0.88 },
     ],
     notes: [
@@ -308,6 +359,15 @@ function live(story: Story, today: Day, owner = OWNER): DemoDog {
     start = addDays(start, chapter.days)
     if (start !== today || chapter !== story.chapters.at(-1)) visit(start, chapter.found)
   }
+  // What a look opened was seen to two days later.
+  for (const e of [...record.entries])
+    if (e.what.kind === 'tidy' && e.what.outcome === 'red') {
+      const concern = careId(e.day)
+      record.entries.push(
+        { id: concern, day: e.day, what: { kind: 'concern', where: 'eyes', seen: ['red'] } },
+        { id: careId(e.day), day: addDays(e.day, 2), what: { kind: 'concern-closed', concern, how: 'vet' } },
+      )
+    }
   const last = addDays(start, -(story.chapters.at(-1)?.days ?? 0))
   for (const { place, says } of story.advice ?? []) {
     const advice = careId(last)

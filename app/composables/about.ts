@@ -41,7 +41,7 @@ export function useAbout() {
   async function keep(which: About, draft: Told, day: string) {
     const what: FactOf<'dog'> = { kind: 'dog', ...draft }
     const [entry] = await record.add([{ day, what }])
-    if (entry) written.value = { id: entry.id, day, what, says: sayTruths(what)[0] ?? '' }
+    if (entry) written.value = { entries: [entry], what, says: sayTruths(what)[0] ?? '' }
     return !!entry
   }
   return { profile, rows, preview, keep, written, undo }

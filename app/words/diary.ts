@@ -8,9 +8,10 @@ import { SIGNS, SPOTS } from '#core/record/signs'
 import type { Fact, FactOf } from '#core/record/entries'
 import type { TidyId } from '#core/record/tidies'
 import { dayAndMonth } from '#core/record/say-day'
+import { OUTCOME_SAYS, sayInParts } from './care-parts'
 import { sayFound } from './found'
 import { sayHand } from './hand'
-import { plural } from './numbers'
+import { listed, plural } from './numbers'
 import { sayTruths } from './truths'
 import { DID_WORDS } from './visit'
 
@@ -58,7 +59,7 @@ const CLOSED = { vet: 'the vet has seen it', well: 'it is well', mistaken: 'it w
 const sayTidy = (tidy: TidyId) => (tidy === 'neatening' ? 'Neatening' : CARE[tidy].label)
 const sayTidied = (t: FactOf<'tidy'>) =>
   [
-    t.nails ?? 'done',
+    t.parts ? sayInParts(t) : t.outcome ? OUTCOME_SAYS[t.outcome] : (t.nails ?? 'done'),
     t.mm === undefined ? '' : `${t.mm} mm left`,
     t.sides ? `${t.sides.left} mm left side, ${t.sides.right} mm right` : '',
     t.was ? WAS[t.was] : '',
@@ -109,7 +110,16 @@ export function sayFact(what: Fact): { what: string; says: string } {
         says: `${where(what)}, not combed`,
       }
     case 'wash':
-      return { what: 'Washed', says: what.combedOut ? 'dried and combed out' : 'not combed out' }
+      return {
+        what: what.places ? 'Part wash' : 'Washed',
+        says: [
+          what.places ? listed(what.places.map((p) => placeRow(p).plural.toLowerCase())) : '',
+          what.combedOut ? 'dried and combed out' : 'not combed out',
+          what.dried ? `${what.dried.minutes} minutes to dry` : '',
+        ]
+          .filter(Boolean)
+          .join(', '),
+      }
     case 'wet':
       return { what: HOW[what.how], says: what.combedDry ? 'combed dry' : 'not combed dry' }
     case 'dog':
@@ -140,7 +150,13 @@ export function sayFact(what: Fact): { what: string; says: string } {
         says: `two minutes, ${stepsOf(what.place)[what.step] ?? 'the last step'}, ${what.snapped ? 'snapped' : what.went}`,
       }
     case 'undercoat':
-      return { what: 'Undercoat', says: what.finding }
+      return {
+        what: 'Undercoat',
+        says: [
+          what.finding,
+          ...(what.places ?? []).map((p) => `${placeRow(p.place).plural.toLowerCase()} ${p.finding}`),
+        ].join(', '),
+      }
     case 'concern':
       return {
         what: sayWhere(what.where),

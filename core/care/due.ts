@@ -99,7 +99,7 @@ const FORGOTTEN = 2
 const SAYS = { right: 1, 'not-yet': 1.3, overdue: 0.75 } as const
 
 /** A part of care, and when it comes. */
-export interface PartDue {
+interface PartDue {
   part: CarePartId
   last: Day | null
   day: Day
@@ -200,8 +200,12 @@ export function careInterval(
 function partsDue(record: DogRecord, care: CareId, done: readonly Done[], at: Day, every: number): PartDue[] {
   if (care === 'bath' || care === 'undercoat') return []
   const cut = new Set(done.flatMap((d) => (d.home && d.parts) || []))
+  // With cloth and comb alone what grows in the corners is the groomer's; they are cleaned by the day.
+  const withComb = habitsOf(record.profile).setting === 'comb'
+  const runsOut = (part: CarePartId) =>
+    RUN_OUT[care]?.test(part) && !(withComb && part.startsWith('eye-corner'))
   return partsHere(care, record.profile.absent)
-    .filter((part) => RUN_OUT[care]?.test(part) || (cut.has(part) && named(record, care, part)))
+    .filter((part) => runsOut(part) || (cut.has(part) && named(record, care, part)))
     .map((part) => {
       const last = done.filter((d) => !d.parts || d.parts.includes(part)).at(-1)?.day ?? null
       const day = addDays(last ?? record.profile.since, Math.round(every))

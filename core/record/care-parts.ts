@@ -14,7 +14,7 @@ const row = (tidy: TidyId, label: string, cuts?: RegionId): Row => ({
   ...(cuts ? { cuts } : {}),
 })
 
-export const CARE_PARTS = {
+const CARE_PARTS = {
   'paw.forefoot.left': row('paws', 'Left forefoot', 'forefoot.left'),
   'paw.forefoot.right': row('paws', 'Right forefoot', 'forefoot.right'),
   'paw.hindfoot.left': row('paws', 'Left hind foot', 'hindfoot.left'),

@@ -26,7 +26,7 @@ export function tidied(t: FactOf<'tidy'>, absent: readonly RegionId[] = []): Par
 const NAILS_SAID = { looked: 'fine', trimmed: 'trimmed', sliver: 'sliver' } as const
 
 /** Whether a part was done in a way that puts off when it is due: cleaning a corner moves no hair's clock. */
-export const putsOff = (p: PartDone): boolean =>
+const putsOff = (p: PartDone): boolean =>
   p.did === 'done' && p.outcome !== 'refused' && p.how !== 'cleaned' && p.how !== 'looked'
 
 /** Whether a tidy of no parts, such as a look-over or teeth, was done. */

@@ -1,5 +1,7 @@
 <script setup lang="ts">
-import { NAILS_DID } from '#core/record/nails-did'
+import { opensConcern } from '#core/care/look/outcomes'
+import { carePart, OUTCOMES, partsHere } from '#core/record/care-parts'
+import type { CarePartId, LookedAt, OutcomeId } from '#core/record/care-parts'
 import { nailsNext } from '#core/care/tidies/nails'
 import type { Fact } from '#core/record/entries'
 import { UNDERCOAT_IDS } from '#core/record/findings'
@@ -8,6 +10,7 @@ import type { CareId } from '#core/record/tidies'
 import { concernAt, sayWhere } from '#core/care/look/look-over'
 import { CARE_CAUTIONS } from '#core/care/cautions'
 import type { CareCautionId } from '#core/care/cautions'
+import { OUTCOME_SAYS } from '~/words/care-parts'
 import { capital } from '~/words/numbers'
 
 /** What is looked at and wiped between: one press each, with the caution beside it. */
@@ -18,11 +21,37 @@ interface Row {
   label: string
   how: string
   caution: CareCautionId
-  presses: { words: string; what: Fact }[]
+  presses: { words: string; what: Fact; also?: Fact[]; bad?: boolean }[]
 }
-const NAILS = { looked: 'Looked, fine', trimmed: 'Trimmed', sliver: 'A sliver, still long' }
 const UNDERCOAT = { clear: 'Clear', some: 'Some', packed: 'Packed' }
-const done = (tidy: 'eyes' | 'teeth' | 'ear-look'): Fact => ({ kind: 'tidy', tidy })
+/** One press an outcome; a bad one opens a concern as well. */
+const outcomes = (tidy: LookedAt): Row['presses'] =>
+  OUTCOMES[tidy].map((outcome) => {
+    const opens = opensConcern(tidy, outcome)
+    return {
+      words: capital(OUTCOME_SAYS[outcome]),
+      what: { kind: 'tidy', tidy, outcome },
+      ...(opens ? { also: [opens], bad: true } : {}),
+    }
+  })
+/** Nails foot by foot, where the feet are not alike. */
+const byFoot = ref(false)
+const feet = computed(() => partsHere('nails', file.value.profile.absent))
+const foot = ref<Partial<Record<CarePartId, OutcomeId>>>({})
+const NAIL_CHOICES = OUTCOMES.nails.map((value) => ({ value, words: OUTCOME_SAYS[value] }))
+async function writeFeet() {
+  const parts = feet.value.map((part) => {
+    const outcome = foot.value[part]
+    return outcome
+      ? { part, did: outcome === 'refused' ? ('refused' as const) : ('done' as const), outcome }
+      : { part, did: 'left' as const }
+  })
+  const bled = parts.find((p) => 'outcome' in p && p.outcome && opensConcern('nails', p.outcome))
+  const opens = bled ? opensConcern('nails', 'bled') : null
+  await write({ kind: 'tidy', tidy: 'nails', parts }, 'Nails, foot by foot', opens ? [opens] : [])
+  byFoot.value = false
+  foot.value = {}
+}
 const next = computed(() => nailsNext(file.value, today.value))
 const earWords = computed(() =>
   habits.value.earCare === 'wipe'
@@ -35,14 +64,14 @@ const rows = computed<Row[]>(() => [
     label: 'Eyes',
     how: 'Daily, wiped when there is anything: damp cloth, from the corner out.',
     caution: 'dog-only',
-    presses: [{ words: 'Looked, wiped', what: done('eyes') }],
+    presses: outcomes('eyes'),
   },
   {
     care: 'teeth',
     label: 'Teeth',
     how: 'Three times a week at least. Dog paste; a taste of it first.',
     caution: 'dog-only',
-    presses: [{ words: 'Brushed', what: done('teeth') }],
+    presses: outcomes('teeth'),
   },
   {
     care: 'nails',
@@ -51,20 +80,14 @@ const rows = computed<Row[]>(() => [
       ? `Being shortened: a sliver every four days lets the quick draw back. ${capital(next.value.slivers === 1 ? 'one' : String(next.value.slivers))} so far.`
       : `A look every week or so; softer after a bath. Next ${sayDay(next.value.day, today.value)}${next.value.did === 'trimmed' ? ', with a trim' : ''}.`,
     caution: 'quick',
-    presses: NAILS_DID.map((nails) => ({
-      words: NAILS[nails],
-      what: { kind: 'tidy', tidy: 'nails', nails },
-    })),
+    presses: outcomes('nails'),
   },
   {
     care: 'ear-look',
     label: 'Ears',
     how: earWords.value,
     caution: 'canal',
-    presses: [
-      { words: 'Looked, well', what: done('ear-look') },
-      { words: 'Looked, wiped', what: done('ear-look') },
-    ],
+    presses: outcomes('ear-look'),
   },
   ...(dueOf('undercoat')
     ? [
@@ -85,7 +108,12 @@ const rows = computed<Row[]>(() => [
     : []),
 ])
 const { written, write, undo } = useWritten()
-const press = (row: Row, p: Row['presses'][number]) => write(p.what, `${row.label}: ${p.words.toLowerCase()}`)
+const press = (row: Row, p: Row['presses'][number]) =>
+  write(
+    p.what,
+    `${row.label}: ${p.words.toLowerCase()}${p.bad ? ', and a concern is open there: ring the vet' : ''}`,
+    p.also ?? [],
+  )
 /** Where a concern is open, nothing is done until it is closed. */
 const waits = (row: Row) => (row.care === 'undercoat' ? null : concernAt(row.care, concerns.value))
 const when = (care: CareId) => {
@@ -119,12 +147,33 @@ const when = (care: CareId) => {
           <button
             v-for="p in r.presses"
             :key="p.words"
-            class="min-h-11 rounded border border-edge px-3 text-body font-semibold"
+            class="min-h-11 rounded border px-3 text-body font-semibold"
+            :class="p.bad ? 'border-vet text-vet' : 'border-edge'"
             @click="press(r, p)"
           >
             {{ p.words }}
           </button>
+          <ActButton v-if="r.care === 'nails' && !byFoot" kind="quiet" @click="byFoot = true"
+            >Foot by foot</ActButton
+          >
         </div>
+        <form v-if="r.care === 'nails' && byFoot && !waits(r)" class="mt-2" @submit.prevent="writeFeet">
+          <div v-for="part in feet" :key="part" class="border-t border-rule" :data-part="part">
+            <p class="pt-2 font-semibold">{{ carePart(part).label }}</p>
+            <ChoiceRow
+              :model-value="foot[part]"
+              tight
+              class="flex-wrap"
+              :label="carePart(part).label"
+              :choices="NAIL_CHOICES"
+              @update:model-value="(o) => (foot = { ...foot, [part]: o })"
+            />
+          </div>
+          <ActButton kind="filled" type="submit" class="mt-2 w-full" :disabled="!Object.keys(foot).length"
+            >Write these feet in</ActButton
+          >
+        </form>
+        <EveryDays :care="r.care" />
       </li>
       <li class="py-2">
         <ActButton :to="`/dogs/${file.id}/look-over`" class="w-full"

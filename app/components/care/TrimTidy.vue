@@ -8,7 +8,9 @@ import { MEANS } from '#core/record/means'
 import { regionsOf } from '#core/coat/regions'
 import type { PlaceId } from '#core/coat/regions'
 import { goLow } from '#core/record/condition'
-import type { FactOf } from '#core/record/entries'
+import { LENGTH_BY, partsHere } from '#core/record/care-parts'
+import type { CarePartId } from '#core/record/care-parts'
+import type { FactOf, PartDone } from '#core/record/entries'
 import { COMFORT_IDS } from '#core/record/findings'
 import type { Comfort } from '#core/record/findings'
 import { EAR_CARRIAGES, SETTINGS, TAUGHT } from '#core/record/habits'
@@ -17,6 +19,7 @@ import { longerProblem, lengthProblem } from '#core/care/tidies/even-up'
 import { sayDay, nameDay } from '#core/record/say-day'
 import { buildOf } from '#drawing/build-of'
 import { careDrawings } from '#drawing/care/which'
+import { sayTheParts } from '~/words/care-parts'
 import { ledAt, NOT_TODAY, SETTING_WORDS, TAUGHT_WORDS, TRIM_WORDS } from '~/words/care'
 import type { NotToday } from '~/words/care'
 import { capital, listed, plural } from '~/words/numbers'
@@ -83,6 +86,17 @@ watch(
 )
 
 const due = computed(() => (words.value.care ? dueOf(words.value.care) : null))
+/** Which parts are due, where not all of them are. */
+const dueParts = computed(() => {
+  const all = due.value?.parts ?? []
+  const now = all.filter((p) => p.day <= today.value).map((p) => p.part)
+  return now.length && now.length < all.length
+    ? `Due: ${sayTheParts(
+        now,
+        all.map((p) => p.part),
+      )}. `
+    : ''
+})
 const why = computed(() => {
   const d = due.value
   if (!d) return 'Looks come second: clean, clear and comfortable until the visit.'
@@ -90,7 +104,7 @@ const why = computed(() => {
   const weeks = Math.round(g.days / 7)
   const since = g.days < 14 ? plural(g.days, 'day') : plural(weeks, 'week')
   return d.last
-    ? `${capital(since)} and ${g.mm.toFixed(1)} mm since ${nameDay(d.last, today.value)}. ${her.value === 'her' ? 'Hers' : 'His'} runs out about every ${Math.round(d.interval.now)} days.`
+    ? `${dueParts.value}${capital(since)} and ${g.mm.toFixed(1)} mm since ${nameDay(d.last, today.value)}. ${her.value === 'her' ? 'Hers' : 'His'} runs out about every ${Math.round(d.interval.now)} days.`
     : `Nothing on record yet. It runs out about every ${Math.round(d.interval.now)} days on a coat like ${her.value === 'her' ? 'hers' : 'his'}.`
 })
 
@@ -111,6 +125,8 @@ function toLog(early: boolean, at = '') {
   stopped.value = early
   bandOn.value = at === 'edge' && steps.value.some((s) => s.id === 'band-off')
   comfort.value = early ? 'stopped' : 'easy'
+  more.value = false
+  did.value = Object.fromEntries(parts.value.map((p) => [p, early ? 'left' : 'done']))
   stage.value = 'log'
 }
 const runSteps = computed<RunStep[]>(() =>
@@ -126,6 +142,45 @@ const runSteps = computed<RunStep[]>(() =>
     })),
 )
 const theirs = computed(() => steps.value.filter((s) => !s.mine))
+
+/** Parts of this tidy that this dog has; those that run out are asked for, the rest when wanted. */
+const parts = computed(() => partsHere(props.tidy, profile.value.absent))
+const asked = computed(() => {
+  const run = due.value?.parts.map((p) => p.part) ?? []
+  return parts.value.filter((p) => !run.length || run.includes(p))
+})
+const more = ref(false)
+const listedParts = computed(() => (more.value ? parts.value : asked.value))
+const did = ref<Partial<Record<CarePartId, PartDone['did']>>>({})
+/** With cloth and comb a corner is cleaned, and the rest combed; nothing is cut. */
+const howOf = (part: CarePartId): PartDone['how'] =>
+  cuts.value ? 'cut' : part.startsWith('eye-corner') ? 'cleaned' : 'combed'
+const anyRefused = computed(() => listedParts.value.some((p) => did.value[p] === 'refused'))
+const anyDone = computed(() => listedParts.value.some((p) => did.value[p] === 'done'))
+const by = ref<NonNullable<PartDone['by']>>('measure')
+const BY = { measure: 'measured', guard: 'by the guard', fingers: 'by finger' } as const
+/** What was done with which, where there is but one that cuts. */
+const using = computed(() => {
+  const cutters = offered(props.tidy, allowed.value).filter((m) => m !== 'cloth' && m !== 'comb')
+  return cutters.length === 1 ? cutters[0] : undefined
+})
+function partsDone(): PartDone[] {
+  const length = mm.value.trim() === '' ? undefined : Number(mm.value)
+  return listedParts.value.map((part) => {
+    const what = did.value[part] ?? 'left'
+    if (what !== 'done') return { part, did: what }
+    const how = howOf(part)
+    const side = part.endsWith('.left') ? 'left' : part.endsWith('.right') ? 'right' : null
+    const left = how === 'cut' ? ((side && sides.value?.[side]) ?? length) : undefined
+    return {
+      part,
+      did: 'done',
+      ...(how ? { how } : {}),
+      ...(how === 'cut' && using.value ? { using: using.value } : {}),
+      ...(left === undefined ? {} : { mm: left, by: sides.value ? ('measure' as const) : by.value }),
+    }
+  })
+}
 
 const comfort = ref<Comfort>('easy')
 const sides = ref<{ left: number; right: number } | null>(null)
@@ -152,9 +207,8 @@ async function write(was: (typeof WAS)[number]['was']) {
   const what: FactOf<'tidy'> = {
     kind: 'tidy',
     tidy: props.tidy,
-    was,
-    ...(mm.value.trim() === '' ? {} : { mm: Number(mm.value) }),
-    ...(sides.value ? { sides: sides.value } : {}),
+    ...(anyDone.value ? { was } : {}),
+    parts: partsDone(),
     ...(comfort.value === 'easy' ? {} : { comfort: comfort.value }),
   }
   await writeIn(what)
@@ -213,32 +267,49 @@ const teach = (t: TaughtId, on: boolean) =>
     <p v-if="bandOn" class="flex gap-2 pt-2 font-semibold text-caution" role="alert">
       <CautionMark class="shrink-0" />The band comes off first, from both ears. {{ CARE_CAUTIONS.band }}
     </p>
-    <h1 class="pt-1 desk:pt-4">{{ stopped ? 'Stopped. Was it done all the same?' : 'Was it time?' }}</h1>
+    <h1 class="pt-1 desk:pt-4">{{ stopped ? 'Stopped. How far did it come?' : 'Was it time?' }}</h1>
     <p class="why mt-2">
       {{
         stopped
-          ? 'If not, write nothing: it stays due. If so, say whether it was time.'
+          ? 'What is done is written as done; the rest stays due.'
           : 'Praise and a treat. What you say moves when it comes up next.'
       }}
     </p>
+    <PartsDone v-model="did" :parts="listedParts" class="mt-3" />
+    <ActButton v-if="!more && asked.length < parts.length" kind="quiet" @click="more = true"
+      >and {{ plural(parts.length - asked.length, 'more part') }}</ActButton
+    >
     <ChoiceRow
       v-model="comfort"
       label="How the dog bore it"
       :choices="COMFORT_IDS.map((c) => ({ value: c, words: c }))"
       class="mt-3"
     />
-    <label class="mt-3 block">
-      <span class="small block">Length left, mm, if you measured</span>
-      <input
-        v-model="mm"
-        name="left"
-        inputmode="decimal"
-        class="h-11 w-32 border-b border-edge bg-transparent"
+    <div v-if="cuts && anyDone" class="mt-3 flex flex-wrap items-end gap-x-4">
+      <label class="block">
+        <span class="small block">Length left, mm, if you know it</span>
+        <input
+          v-model="mm"
+          name="left"
+          inputmode="decimal"
+          class="h-11 w-32 border-b border-edge bg-transparent"
+        />
+      </label>
+      <ChoiceRow
+        v-if="mm.trim()"
+        v-model="by"
+        tight
+        label="How the length is known"
+        :choices="LENGTH_BY.map((value) => ({ value, words: BY[value] }))"
       />
-    </label>
+    </div>
     <NoticeLine v-if="lengthWrong" class="mt-2">{{ lengthWrong }}</NoticeLine>
-    <EvenUp v-if="tidy === 'ears' || tidy === 'face'" class="mt-4" @sides="sides = $event" />
-    <div class="mt-4 grid gap-2">
+    <EvenUp
+      v-if="cuts && anyDone && (tidy === 'ears' || tidy === 'face')"
+      class="mt-4"
+      @sides="sides = $event"
+    />
+    <div v-if="anyDone" class="mt-4 grid gap-2">
       <ActButton
         v-for="w in WAS"
         :key="w.was"
@@ -250,12 +321,16 @@ const teach = (t: TaughtId, on: boolean) =>
         {{ w.words }}
       </ActButton>
     </div>
+    <ActButton v-else class="mt-4 w-full" :disabled="!anyRefused" @click="write('right')">
+      Write down what was refused
+    </ActButton>
     <ActButton kind="quiet" class="mt-2" @click="stage = 'ready'">Not done: write nothing</ActButton>
   </div>
   <div v-else class="desk:grid desk:grid-cols-[minmax(0,1fr)_330px] desk:gap-10">
     <section :aria-label="words.label">
       <h1 class="pt-1 desk:pt-0">{{ led.act(her) }}, {{ led.minutes }} minutes</h1>
       <p class="why mt-2">{{ why }}</p>
+      <EveryDays v-if="words.care" :care="words.care" class="mt-1" />
       <p v-if="written" class="mt-2 flex min-h-11 flex-wrap items-center gap-x-4" role="status">
         <span>Written in. {{ written.says }}</span
         ><ActButton kind="quiet" @click="undo">Undo</ActButton>

@@ -68,6 +68,12 @@ const bringBack = () =>
         :entry="{ id: l.id, day: l.day, what: l.what }"
         @done="open = null"
       />
+      <CorrectTidy
+        v-else-if="l.what?.kind === 'tidy' && l.what.parts"
+        :key="JSON.stringify(l.what.parts)"
+        :entry="{ id: l.id, day: l.day, what: l.what }"
+        @done="open = null"
+      />
       <ActButton v-if="l.what" class="mt-2 !min-h-11" @click="takeBack">Take it back</ActButton>
       <ActButton v-else class="mt-2 !min-h-11" @click="bringBack">Bring it back</ActButton>
     </div>

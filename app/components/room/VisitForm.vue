@@ -4,6 +4,7 @@ import { BLADES } from '#core/care/tidies/blades'
 import { lengthProblem } from '#core/care/tidies/even-up'
 import type { VisitEntry } from '#core/care/note/next-visit'
 import { VISIT_DID } from '#core/record/visit-did'
+import { endsStretch } from '#core/record/visits'
 import type { VisitDid } from '#core/record/visit-did'
 import { PART_IDS, regionOf, REGIONS } from '#core/coat/regions'
 import type { PartId, PlaceId, RegionId } from '#core/coat/regions'
@@ -88,6 +89,13 @@ const listed = computed(() =>
 )
 
 const did = ref<VisitDid[]>([])
+/** Whether the whole coat was seen to, or only what is ticked. */
+const scope = ref<'all' | 'some'>('all')
+const SCOPES = [
+  { value: 'all' as const, words: 'the whole coat too' },
+  { value: 'some' as const, words: 'only these' },
+]
+const some = computed(() => scope.value === 'some' && did.value.length > 0)
 const comfort = ref<Comfort>()
 const setting = ref<Setting | ''>('')
 const taught = ref<TaughtId[]>([])
@@ -126,15 +134,17 @@ const visit = computed<VisitEntry>(() => ({
     kind: 'visit',
     lengths: lengths.value,
     // Who goes over the whole coat tells of every place: what was not marked combed through.
-    found: places.value.map(({ id }) => {
+    found: places.value.flatMap(({ id }) => {
+      if (some.value && !marks.has(id)) return []
       const m = marks.get(id)
       return m && COUNTED.includes(m.finding)
-        ? { region: id, finding: m.finding, count: m.count }
-        : { region: id, finding: m?.finding ?? ('glides' as const) }
+        ? [{ region: id, finding: m.finding, count: m.count }]
+        : [{ region: id, finding: m?.finding ?? ('glides' as const) }]
     }),
     by: who.value.trim(),
     ...(except.value.length ? { except: except.value } : {}),
     ...(did.value.length ? { did: VISIT_DID.filter((d) => did.value.includes(d)) } : {}),
+    ...(some.value ? { only: true as const } : {}),
     ...(comfort.value ? { comfort: comfort.value } : {}),
     ...(setting.value
       ? {
@@ -323,6 +333,13 @@ const SETTING_SAYS: Record<Setting, string> = {
           </label>
         </div>
       </fieldset>
+      <div v-if="did.length" class="flex flex-wrap items-center gap-x-3">
+        <span class="small">and</span>
+        <ChoiceRow v-model="scope" tight label="What it covered" :choices="SCOPES" />
+        <i v-if="some && !endsStretch(visit.what)" class="why text-side"
+          >The coat was neither combed nor cut: the stretch goes on.</i
+        >
+      </div>
       <p class="small mt-3">How {{ profile.name }} was</p>
       <ChoiceRow
         v-model="comfort"

@@ -48,9 +48,10 @@ const { written: last, write, undo } = useWritten()
 const press = (q: Quick) => write(q.what(), q.says)
 async function combedDry() {
   const l = last.value
-  if (l?.what.kind !== 'wet') return
+  const [entry] = l?.entries ?? []
+  if (l?.what.kind !== 'wet' || !entry) return
   await record.add([
-    { day: l.day, what: { kind: 'correction', replaces: l.id, by: { ...l.what, combedDry: true } } },
+    { day: entry.day, what: { kind: 'correction', replaces: entry.id, by: { ...l.what, combedDry: true } } },
   ])
   last.value = { ...l, says: `${l.says}, combed dry`, what: { ...l.what, combedDry: true } }
 }

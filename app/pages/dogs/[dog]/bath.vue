@@ -1,4 +1,7 @@
 <script setup lang="ts">
+import type { PlaceId } from '#core/coat/regions'
+import { PART_WASHES } from '#core/care/bath/part-wash'
+import type { PartWash } from '#core/care/bath/part-wash'
 import { bathAmounts, meanLength, mustBeDried, WASHING_MINUTES } from '#core/care/bath/bath-recipe'
 import { bathSteps } from '#core/care/bath/bath-steps'
 import { CARE_CAUTIONS } from '#core/care/cautions'
@@ -132,8 +135,40 @@ function toLog(early: boolean) {
 }
 const combThese = () => combAtTable(open.value.flatMap((p) => regionsOf(p).map((r) => r.id)))
 const { written, write: writeIn, undo } = useWritten()
+/** All of the dog, or a part: a soiled rear, feet and legs, a beard. */
+const scope = ref<PartWash | 'all'>('all')
+const SCOPES = [
+  { value: 'all' as const, words: 'all of it' },
+  ...PART_WASHES.map((p) => ({ value: p.id, words: p.words })),
+]
+const washed = computed<readonly PlaceId[] | null>(
+  () => PART_WASHES.find((p) => p.id === scope.value)?.places ?? null,
+)
+/** How long drying took, where it was timed. */
+const driedIn = ref('')
+const driedWrong = computed(() => {
+  const n = Number(driedIn.value)
+  return driedIn.value.trim() && !(n >= 1 && n <= 600) ? 'Drying takes 1 to 600 minutes.' : ''
+})
 async function write(combedOut: boolean, says: string) {
-  await writeIn({ kind: 'wash', combedOut })
+  if (driedWrong.value) return
+  const { dryer, watts } = habits.value
+  await writeIn({
+    kind: 'wash',
+    combedOut,
+    ...(washed.value ? { places: [...washed.value] } : {}),
+    ...(driedIn.value.trim() && dryer !== 'none'
+      ? {
+          dried: {
+            minutes: Math.round(Number(driedIn.value)),
+            with: dryer,
+            ...(dryer === 'household' && watts ? { watts } : {}),
+            ...(cold.value ? { cold: true as const } : {}),
+          },
+        }
+      : {}),
+  })
+  driedIn.value = ''
   const { chanceIfLeft, until } = planToday(file.value, today.value, 0)
   const odds = `The chance of a mat by ${nameDay(until, today.value)} is now ${inOdds(chanceIfLeft)}.`
   if (written.value) written.value.says = `${says} ${odds}`
@@ -141,7 +176,9 @@ async function write(combedOut: boolean, says: string) {
 }
 async function toTable() {
   await write(false, 'Washed; the comb next.')
-  await combAtTable(coat.value.places.map((p) => p.id))
+  await combAtTable(
+    coat.value.places.filter((p) => !washed.value || washed.value.includes(p.region.place)).map((p) => p.id),
+  )
 }
 const nextBath = computed(() => {
   const days = bath.value.interval.now
@@ -171,11 +208,29 @@ useHead({ title: computed(() => `${profile.value.name}, bath · Grumbo`) })
     <p v-else class="why mt-2">
       {{ she ? 'Her' : 'His' }} clock for knots starts again at this comb check, not at the bath.
     </p>
+    <p class="small mt-4">What was washed</p>
+    <ChoiceRow v-model="scope" tight class="flex-wrap" label="What was washed" :choices="SCOPES" />
+    <FormField
+      v-if="habits.dryer !== 'none'"
+      v-model="driedIn"
+      class="mt-3 max-w-60"
+      label="Minutes to dry, if you timed it"
+      name="dried"
+      inputmode="numeric"
+    />
+    <NoticeLine v-if="driedWrong" class="mt-2">{{ driedWrong }}</NoticeLine>
     <div class="mt-5 grid gap-2">
       <ActButton
         kind="filled"
         class="w-full"
-        @click="write(true, 'Washed, dried and combed out. All of it counts as clear from today.')"
+        @click="
+          write(
+            true,
+            washed
+              ? 'Washed there, dried and combed out: those places count as clear from today.'
+              : 'Washed, dried and combed out. All of it counts as clear from today.',
+          )
+        "
       >
         The comb glides everywhere
       </ActButton>
@@ -221,6 +276,7 @@ useHead({ title: computed(() => `${profile.value.name}, bath · Grumbo`) })
           <i class="why ml-auto min-w-0 text-right text-side">{{ c.says }}</i>
         </li>
       </ul>
+      <EveryDays care="bath" class="mt-2" />
       <div class="mt-2 flex flex-wrap items-center gap-1.5">
         <button
           v-for="t in [
