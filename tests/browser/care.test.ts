@@ -156,14 +156,36 @@ describe.each(both)('wash day, %s', (_name, screen) => {
     await page.says('Now comb her through')
     expect(await page.violations()).toEqual([])
     const before = (await ofKind(wren.id, 'wash')).length
+    if (screen === DESK) await page.press('a soiled rear')
+    await page.type('[name=dried]', '40')
     await page.press(screen === PHONE ? 'The comb glides everywhere' : 'Not combed out today')
     await page.until(async () => (await ofKind(wren.id, 'wash')).length === before + 1, 'no bath on file')
-    expect((await ofKind(wren.id, 'wash')).at(-1)!.combedOut).toBe(screen === PHONE)
+    const wash = (await ofKind(wren.id, 'wash')).at(-1)!
+    expect(wash.combedOut).toBe(screen === PHONE)
+    expect(wash.dried).toMatchObject({ minutes: 40 })
+    expect(wash.places).toEqual(
+      screen === PHONE ? undefined : ['under-tail', 'thigh', 'inner-thigh', 'tail-base'],
+    )
     if (screen === DESK) await page.says('Knots are tighter now')
     await page.press('Undo')
     await page.until(async () => (await ofKind(wren.id, 'wash')).length === before, 'it still stands')
   })
 })
+
+/** Says what became of a part. */
+const partIs = (part: string, words: string) =>
+  page.until(
+    () =>
+      page.driver.executeScript<boolean>(
+        `const all = [...document.querySelectorAll('[data-part="' + arguments[0] + '"] [role=radio]')]
+         const one = all.find((r) => r.textContent.trim() === arguments[1])
+         if (one) one.click()
+         return !!one`,
+        part,
+        words,
+      ),
+    `no ${words} at ${part}`,
+  )
 
 describe.each(both)('the tidies, %s', (_name, screen) => {
   const TIDIES: [TrimId, RegExp][] = [
@@ -228,15 +250,70 @@ describe.each(both)('the tidies, %s', (_name, screen) => {
     await page.until(async () => (await ofKind(merle.id, 'tidy')).length === before, 'still on file')
   })
 
-  it('stopped part way, nothing is written unless the owner says so, and it stays due', async () => {
+  it('stopped part way: what was done is written foot by foot, the rest stays due, and the diary opens it', async () => {
     await page.visit(`/dogs/${merle.id}/tidies?at=paws`)
     await page.press('Start:')
     await page.press('Stop here')
-    await page.says('Stopped. Was it done all the same?')
+    await page.says('Stopped. How far did it come?')
     const before = (await ofKind(merle.id, 'tidy')).length
     await page.press('Not done: write nothing')
     await page.says('Start:')
     expect((await ofKind(merle.id, 'tidy')).length).toBe(before)
+    await page.press('Start:')
+    await page.press('Stop here')
+    await page.says('Stopped. How far did it come?')
+    await partIs('paw.forefoot.left', 'done')
+    await partIs('paw.hindfoot.left', 'done')
+    await partIs('paw.forefoot.right', 'would not')
+    await page.type('[name=left]', '4')
+    await page.press('by finger')
+    expect(await page.violations()).toEqual([])
+    expect(await page.sideways()).toBe(0)
+    await page.press('Just right')
+    await page.until(async () => (await ofKind(merle.id, 'tidy')).length === before + 1, 'not on file')
+    const cut = { did: 'done', how: 'cut', mm: 4, by: 'fingers' }
+    expect((await ofKind(merle.id, 'tidy')).at(-1)).toMatchObject({
+      tidy: 'paws',
+      comfort: 'stopped',
+      parts: [
+        { part: 'paw.forefoot.left', ...cut },
+        { part: 'paw.forefoot.right', did: 'refused' },
+        { part: 'paw.hindfoot.left', ...cut },
+        { part: 'paw.hindfoot.right', did: 'left' },
+      ],
+    })
+    await page.visit(`/dogs/${merle.id}/diary`)
+    await page.says('left feet done, right forefoot refused, right hind foot left, 4 mm left')
+    await page.tap(await page.find('[data-entry=tidy] button'))
+    await page.says('4 mm')
+    await page.press('Put it right')
+    await partIs('paw.hindfoot.right', 'would not')
+    await page.press('Keep it')
+    await page.says('right feet refused')
+    await page.visit(`/dogs/${merle.id}/tidies?at=paws`)
+    await page.says(/Next|Start:/)
+    // Back to how it was, for whoever comes after.
+    await page.visit(`/dogs/${merle.id}/diary`)
+    await page.tap(await page.find('[data-entry=tidy] button'))
+    await page.press('Take it back')
+    await page.until(async () => !(await page.words()).includes('right feet refused'), 'it still stands')
+  })
+
+  it('how often it comes stands beside what was seen, and what the owner sets holds', async () => {
+    if (screen === DESK) return
+    const every = async () =>
+      ((await owner.call('GET', `/api/dogs/${merle.id}`)).json.profile as { habits: Habits }).habits.every
+    await page.visit(`/dogs/${merle.id}/bath`)
+    await page.says(/coats like this \d+; nothing seen yet|coats like this \d+; seen/)
+    await page.tap(await page.find('[data-every=bath] button'))
+    await page.tap(await page.find('[aria-label="A day more"]'))
+    await page.press('Keep it so')
+    await page.says('as you set it')
+    expect((await every())!.bath).toBeGreaterThan(10)
+    await page.tap(await page.find('[data-every=bath] button'))
+    await page.press('As learned')
+    await page.until(async () => !(await page.words()).includes('as you set it'), 'it is still set')
+    expect((await every())?.bath).toBe(undefined)
   })
 
   it('not today when it is fidgety, and no way round it', async () => {
@@ -339,14 +416,45 @@ describe('what is looked at between', () => {
     page.byTouch = true
     await page.visit(`/dogs/${brush.id}/tidies`)
     await page.says('Dead undercoat')
-    await page.press('A sliver, still long')
-    await page.says('Nails: a sliver, still long, written in.')
+    await page.press('A sliver')
+    await page.says('Nails: a sliver, written in.')
     await page.says('a sliver every four days')
     await page.press('Packed')
     await page.until(async () => (await ofKind(brush.id, 'undercoat')).length === 1, 'not on file')
     await page.press('Undo')
     await page.until(async () => (await ofKind(brush.id, 'undercoat')).length === 0, 'still on file')
     expect(await page.violations()).toEqual([])
+  })
+  it('a look that is bad opens a concern there, and both are taken back by one press', async () => {
+    await page.visit(`/dogs/${brush.id}/tidies`)
+    await page.press('Red or sore')
+    await page.says('a concern is open there: ring the vet')
+    await page.until(async () => (await ofKind(brush.id, 'concern')).length === 1, 'no concern on file')
+    expect((await ofKind(brush.id, 'concern'))[0]).toMatchObject({ where: 'eyes', seen: ['red'] })
+    expect((await ofKind(brush.id, 'tidy')).at(-1)).toMatchObject({ tidy: 'eyes', outcome: 'red' })
+    await page.says('Leave it until')
+    await page.press('Undo')
+    await page.until(async () => (await ofKind(brush.id, 'concern')).length === 0, 'it stands')
+  })
+  it('nails foot by foot: two fine, one that bled', async () => {
+    await page.visit(`/dogs/${brush.id}/tidies`)
+    const before = (await ofKind(brush.id, 'tidy')).length
+    await page.press('Foot by foot')
+    await partIs('nails.forefoot.left', 'fine')
+    await partIs('nails.forefoot.right', 'bled')
+    expect(await page.violations()).toEqual([])
+    expect(await page.sideways()).toBe(0)
+    await page.press('Write these feet in')
+    await page.until(async () => (await ofKind(brush.id, 'tidy')).length === before + 1, 'not on file')
+    expect((await ofKind(brush.id, 'tidy')).at(-1)!.parts).toEqual([
+      { part: 'nails.forefoot.left', did: 'done', outcome: 'fine' },
+      { part: 'nails.forefoot.right', did: 'done', outcome: 'bled' },
+      { part: 'nails.hindfoot.left', did: 'left' },
+      { part: 'nails.hindfoot.right', did: 'left' },
+    ])
+    expect((await ofKind(brush.id, 'concern')).at(-1)).toMatchObject({ where: 'nails', seen: ['blood'] })
+    await page.press('Undo')
+    await page.until(async () => (await ofKind(brush.id, 'concern')).length === 0, 'it stands')
   })
   it('a clip at home is gated as a tidy is: as set, clean, dry, combed and without a knot', async () => {
     const clip = () => page.visit(`/dogs/${brush.id}/tidies?at=clip`)

@@ -97,6 +97,12 @@ describe('by touch, on a phone', () => {
     }
     await glide()
     await glide()
+    // The brush rasps: not clear until the comb has been through.
+    await page.tap(await page.find('[data-rasps]'))
+    await page.says('Stop there, and mist')
+    await page.press('It glides now')
+    done.push(at)
+    at = await nextPlace(at)
     // A snag goes back to the brush.
     done.push(await finding('snag'))
     await page.press('It glides now')

@@ -214,15 +214,17 @@ useEventListener('keydown', onKey)
           </div>
           <div class="flex gap-3">
             <dt class="why w-10 shrink-0">tool</dt>
-            <dd class="flex-1 font-semibold">{{ brush || 'your brush' }}, {{ how }}; then the comb</dd>
-            <button
-              v-if="!t.follow.value"
-              class="-my-3 min-h-11 shrink-0 self-center px-1 underline underline-offset-4"
-              data-rasps
-              @click="t.press('rasps')"
-            >
-              It rasps
-            </button>
+            <dd class="flex min-w-0 flex-1 items-baseline gap-3 font-semibold">
+              <span class="min-w-0 flex-1">{{ brush || 'your brush' }}, {{ how }}; then the comb</span>
+              <button
+                v-if="!t.follow.value"
+                class="-my-3 min-h-14 shrink-0 px-1 underline underline-offset-4"
+                data-rasps
+                @click="t.press('rasps')"
+              >
+                It rasps
+              </button>
+            </dd>
           </div>
         </dl>
         <p v-for="m in marksHere" :key="m" class="mt-1 font-semibold text-caution" data-mark>
