@@ -3,6 +3,7 @@ import type { Due } from '#core/care/due'
 import type { CareId } from '#core/record/tidies'
 import { openConcerns } from '#core/care/look/look-over'
 import { daysBetween } from '#core/record/day'
+import { sayTheParts } from '~/words/care-parts'
 
 /** What care is due when, how far it has grown since, and what stands against it. */
 export function useCare() {
@@ -16,9 +17,24 @@ export function useCare() {
   const her = computed(() => (she.value ? 'her' : 'his'))
   const groomer = computed(() => file.value.profile.groomer ?? 'the groomer')
 
+  /** The day the part that waits longest was last done; the record's first where none was. */
+  const sinceOf = (d: Due) =>
+    d.parts.length
+      ? d.parts.map((p) => p.last ?? file.value.profile.since).reduce((a, b) => (a < b ? a : b))
+      : (d.last ?? file.value.profile.since)
+  /** Which parts are due, where not all of them are; empty where all or none is. */
+  function partsWaiting(d: Due): string {
+    const now = d.parts.filter((p) => p.day <= today.value)
+    return now.length && now.length < d.parts.length
+      ? sayTheParts(
+          now.map((p) => p.part),
+          d.parts.map((p) => p.part),
+        )
+      : ''
+  }
   /** Grown since it was last done, and what is let grow, mm. */
   function grown(d: Due): { mm: number; of: number; days: number } {
-    const days = daysBetween(d.last ?? file.value.profile.since, today.value)
+    const days = daysBetween(sinceOf(d), today.value)
     const of =
       d.care in RUNS_OUT_MM ? RUNS_OUT_MM[d.care as keyof typeof RUNS_OUT_MM] : d.interval.now * growth.value
     // What was told of its times counts: the limit moves with the interval.
@@ -39,6 +55,8 @@ export function useCare() {
     her,
     groomer,
     grown,
+    sinceOf,
+    partsWaiting,
     lastOf,
     changeHabits,
     problem,

@@ -304,8 +304,8 @@ describe.each(both)('the tidies, %s', (_name, screen) => {
     const every = async () =>
       ((await owner.call('GET', `/api/dogs/${merle.id}`)).json.profile as { habits: Habits }).habits.every
     await page.visit(`/dogs/${merle.id}/bath`)
-    await page.says(/coats like this \d+; nothing seen yet|coats like this \d+; seen/)
     await page.tap(await page.find('[data-every=bath] button'))
+    await page.says(/Coats like this \d+; (nothing seen yet|seen \d+)/)
     await page.tap(await page.find('[aria-label="A day more"]'))
     await page.press('Keep it so')
     await page.says('as you set it')

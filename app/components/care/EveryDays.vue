@@ -11,7 +11,12 @@ const says = computed(() => {
   const i = interval.value
   if (!i) return ''
   const seen = i.seen ? `seen ${days(i.seen.mean)}, ${plural(i.seen.times, 'time')}` : 'nothing seen yet'
-  return `coats like this ${days(i.prior)}; ${seen}; held ${days(i.now)}${i.set === null ? '' : ', as you set it'}`
+  return `Coats like this ${days(i.prior)}; ${seen}; held ${days(i.now)}${i.set === null ? '' : ', as you set it'}`
+})
+const often = computed(() => {
+  const n = days(interval.value?.now ?? 1)
+  const own = interval.value?.set === null ? '' : ', as you set it'
+  return `${n === 1 ? 'Every day' : `Every ${n} days`}${own}`
 })
 const open = ref(false)
 const draft = ref(1)
@@ -28,12 +33,8 @@ async function set(every: number | null) {
 
 <template>
   <div v-if="interval" :data-every="care">
-    <p class="flex flex-wrap items-center gap-x-3 text-side text-ink-2">
-      <span
-        >Every {{ plural(days(interval.now), 'day') }}: <i class="why text-side">{{ says }}</i></span
-      >
-      <ActButton v-if="!open" kind="quiet" @click="start">Set it</ActButton>
-    </p>
+    <ActButton v-if="!open" kind="quiet" class="text-side" @click="start">{{ often }}</ActButton>
+    <p v-else class="why text-side">{{ says }}.</p>
     <form v-if="open" class="flex flex-wrap items-center gap-x-4" @submit.prevent="set(draft)">
       <NumberStepper
         v-model="draft"
@@ -46,6 +47,7 @@ async function set(every: number | null) {
         :most="365"
       />
       <ActButton type="submit" class="!min-h-11">Keep it so</ActButton>
+      <ActButton kind="quiet" @click="open = false">Leave it</ActButton>
       <ActButton v-if="interval.set !== null" kind="quiet" @click="set(null)">As learned</ActButton>
     </form>
     <NoticeLine v-if="problem && open">{{ problem }}</NoticeLine>

@@ -7,7 +7,7 @@ import type { PartDone } from '#core/record/entries'
 /** What became of each part of a tidy: done, refused by the dog, or left for another day. */
 const props = defineProps<{ parts: readonly CarePartId[] }>()
 const did = defineModel<Partial<Record<CarePartId, PartDone['did']>>>({ required: true })
-const WORDS = { done: 'done', refused: 'would not', left: 'left' } as const
+const WORDS = { done: 'done', refused: 'would not', left: 'not yet' } as const
 const set = (part: CarePartId, to: PartDone['did']) => (did.value = { ...did.value, [part]: to })
 const rows = computed(() => props.parts.map((part) => ({ part, label: carePart(part).label })))
 </script>

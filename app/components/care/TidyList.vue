@@ -9,7 +9,7 @@ import { TRIM_WORDS } from '~/words/care'
 defineProps<{ picked: string | null }>()
 const emit = defineEmits<{ pick: [string] }>()
 const { file, today } = useDog()
-const { dueOf, grown, groomer } = useCare()
+const { dueOf, grown, partsWaiting, groomer } = useCare()
 const rows = computed(() =>
   TRIM_IDS.flatMap((id) => {
     const { care } = TRIM_WORDS[id]
@@ -17,7 +17,7 @@ const rows = computed(() =>
     if (!due) return []
     const g = grown(due)
     const overdue = due.day <= today.value
-    return [{ id, due, ...g, share: g.mm / g.of, overdue }]
+    return [{ id, due, ...g, share: g.mm / g.of, overdue, waiting: partsWaiting(due) }]
   }).sort((a, b) => b.share - a.share),
 )
 const when = (day: string) => {
@@ -47,7 +47,7 @@ const pick = (id: TrimId | 'clip') => emit('pick', id)
           <span class="flex items-baseline justify-between gap-3">
             <span class="font-serif text-story font-medium">{{ TRIM_WORDS[r.id].label }}</span>
             <b class="text-side" :class="r.overdue ? 'font-semibold text-due' : 'font-normal text-ink-2'">{{
-              when(r.due.day)
+              r.overdue && r.waiting ? `${r.waiting} due` : when(r.due.day)
             }}</b>
           </span>
           <span class="mt-1 grid grid-cols-[1fr_96px] items-center gap-2">

@@ -19,7 +19,6 @@ import { longerProblem, lengthProblem } from '#core/care/tidies/even-up'
 import { sayDay, nameDay } from '#core/record/say-day'
 import { buildOf } from '#drawing/build-of'
 import { careDrawings } from '#drawing/care/which'
-import { sayTheParts } from '~/words/care-parts'
 import { ledAt, NOT_TODAY, SETTING_WORDS, TAUGHT_WORDS, TRIM_WORDS } from '~/words/care'
 import type { NotToday } from '~/words/care'
 import { capital, listed, plural } from '~/words/numbers'
@@ -28,7 +27,21 @@ import type { RunStep } from './StepRun.vue'
 /** One tidy: whether today, what with, where never a blade, its steps, and what is written of it. */
 const props = defineProps<{ tidy: TrimId }>()
 const { file, today, coat } = useDog()
-const { growth, dueOf, grown, concerns, habits, her, she, groomer, lastOf, changeHabits, problem } = useCare()
+const {
+  growth,
+  dueOf,
+  grown,
+  sinceOf,
+  partsWaiting,
+  concerns,
+  habits,
+  her,
+  she,
+  groomer,
+  lastOf,
+  changeHabits,
+  problem,
+} = useCare()
 const words = computed(() => TRIM_WORDS[props.tidy])
 const profile = computed(() => file.value.profile)
 
@@ -86,25 +99,15 @@ watch(
 )
 
 const due = computed(() => (words.value.care ? dueOf(words.value.care) : null))
-/** Which parts are due, where not all of them are. */
-const dueParts = computed(() => {
-  const all = due.value?.parts ?? []
-  const now = all.filter((p) => p.day <= today.value).map((p) => p.part)
-  return now.length && now.length < all.length
-    ? `Due: ${sayTheParts(
-        now,
-        all.map((p) => p.part),
-      )}. `
-    : ''
-})
 const why = computed(() => {
   const d = due.value
   if (!d) return 'Looks come second: clean, clear and comfortable until the visit.'
   const g = grown(d)
+  const waiting = partsWaiting(d)
   const weeks = Math.round(g.days / 7)
   const since = g.days < 14 ? plural(g.days, 'day') : plural(weeks, 'week')
   return d.last
-    ? `${dueParts.value}${capital(since)} and ${g.mm.toFixed(1)} mm since ${nameDay(d.last, today.value)}. ${her.value === 'her' ? 'Hers' : 'His'} runs out about every ${Math.round(d.interval.now)} days.`
+    ? `${waiting ? `Due: ${waiting}. ` : ''}${capital(since)} and ${g.mm.toFixed(1)} mm since ${nameDay(sinceOf(d), today.value)}. ${her.value === 'her' ? 'Hers' : 'His'} runs out about every ${Math.round(d.interval.now)} days.`
     : `Nothing on record yet. It runs out about every ${Math.round(d.interval.now)} days on a coat like ${her.value === 'her' ? 'hers' : 'his'}.`
 })
 

@@ -7,7 +7,7 @@ import { ledAt } from '~/words/care'
 
 /** The care beside the comb that has fallen due. */
 const { file, today } = useDog()
-const { due, habits } = useCare()
+const { due, habits, partsWaiting } = useCare()
 const MOST = 3
 /** Habits stand on the tidies' page; what is led stands here. */
 const DAILY = ['eyes', 'teeth', 'look-over', 'ear-look', 'nails']
@@ -33,7 +33,7 @@ const minutes = (care: string) => (isTrim(care) ? ledAt(care, habits.value.setti
       <NuxtLink :to="to(d.care)" class="flex min-h-11 items-center gap-2">
         <b class="font-semibold">{{ CARE[d.care].label }}</b>
         <i class="why min-w-0 flex-1 truncate text-body">{{
-          d.last ? `last ${sayDay(d.last, today)}` : 'not done yet'
+          partsWaiting(d) || (d.last ? `last ${sayDay(d.last, today)}` : 'not done yet')
         }}</i>
         <span v-if="minutes(d.care)">{{ minutes(d.care) }} min</span>
       </NuxtLink>
