@@ -3,7 +3,8 @@ import { describe, expect, it } from 'vitest'
 import { dog, entry, profile } from '../../tests/support/dogs'
 import { anyFact } from '../../tests/support/facts'
 import { usualDrying } from '../coat/drying'
-import type { CarePartId } from '../record/care-parts'
+import { OUTCOMES } from '../record/care-parts'
+import type { CarePartId, LookedAt } from '../record/care-parts'
 import { addDays } from '../record/day'
 import type { Day } from '../record/day'
 import type { Entry, FactOf, PartDone } from '../record/entries'
@@ -11,6 +12,9 @@ import { assess, coatOn } from '../record/fold'
 import type { DogRecord } from '../record/fold'
 import { stretchStart } from '../record/stretch-start'
 import { lengthsLeft, tidied } from '../record/tidied'
+import { entrySchema } from '../record/entries'
+import { opensConcern } from './look/outcomes'
+import { mostPacked, rakedAt } from './tidies/rake'
 import { mayWash } from './bath/wash-gate'
 import { careDue, careInterval } from './due'
 import { openConcerns } from './look/look-over'
@@ -168,6 +172,23 @@ describe('how often care comes', () => {
     expect(due(dog({}, 20, [tidy(on(20), { tidy: 'teeth', outcome: 'little' })]), 21, 'teeth').last).toBe(
       on(20),
     )
+  })
+  it('a look that is bad opens a concern where it looked, in words the look-over has; a good one none', () => {
+    for (const look of Object.keys(OUTCOMES) as LookedAt[]) {
+      const opened = OUTCOMES[look].flatMap((o) => opensConcern(look, o) ?? [])
+      expect(opened.length).toBeGreaterThan(0)
+      expect(opened.length).toBeLessThan(OUTCOMES[look].length)
+      for (const what of opened) expect(entrySchema.safeParse(entry(START, what)).success).toBe(true)
+    }
+    expect(opensConcern('eyes', 'wiped')).toBe(null)
+    expect(opensConcern('ear-look', 'wax')).toEqual({ kind: 'concern', where: 'ear-openings', seen: ['wax'] })
+  })
+  it('undercoat is as packed as its most packed place', () => {
+    expect(mostPacked(['some', 'packed', 'clear'])).toBe('packed')
+    expect(mostPacked(['clear', 'some'])).toBe('some')
+    expect(mostPacked([])).toBe('clear')
+    expect(rakedAt('wire')).not.toContain('thigh')
+    expect(rakedAt('double-long', ['tail'])).not.toContain('tail')
   })
   it('undercoat comes half as often out of its season', () => {
     const record = dog({ coat: 'double-long' })

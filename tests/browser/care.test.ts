@@ -173,16 +173,17 @@ describe.each(both)('wash day, %s', (_name, screen) => {
 })
 
 /** Says what became of a part. */
-const partIs = (part: string, words: string) =>
+const partIs = (part: string, words: string, of = 'part') =>
   page.until(
     () =>
       page.driver.executeScript<boolean>(
-        `const all = [...document.querySelectorAll('[data-part="' + arguments[0] + '"] [role=radio]')]
+        `const all = [...document.querySelectorAll('[data-' + arguments[2] + '="' + arguments[0] + '"] [role=radio]')]
          const one = all.find((r) => r.textContent.trim() === arguments[1])
          if (one) one.click()
          return !!one`,
         part,
         words,
+        of,
       ),
     `no ${words} at ${part}`,
   )
@@ -435,6 +436,28 @@ describe('what is looked at between', () => {
     await page.says('Leave it until')
     await page.press('Undo')
     await page.until(async () => (await ofKind(brush.id, 'concern')).length === 0, 'it stands')
+  })
+  it('undercoat place by place, the whole as packed as its most packed', async () => {
+    await page.visit(`/dogs/${brush.id}/tidies`)
+    await page.press('Place by place')
+    await partIs('thigh', 'packed', 'raked')
+    await partIs('back', 'some', 'raked')
+    await page.type('[name=raked]', '18')
+    expect(await page.violations()).toEqual([])
+    expect(await page.sideways()).toBe(0)
+    await page.press('Write these places in')
+    await page.until(async () => (await ofKind(brush.id, 'undercoat')).length === 1, 'not on file')
+    expect((await ofKind(brush.id, 'undercoat'))[0]).toEqual({
+      kind: 'undercoat',
+      finding: 'packed',
+      minutes: 18,
+      places: [
+        { place: 'thigh', finding: 'packed' },
+        { place: 'back', finding: 'some' },
+      ],
+    })
+    await page.press('Undo')
+    await page.until(async () => (await ofKind(brush.id, 'undercoat')).length === 0, 'it stands')
   })
   it('nails foot by foot: two fine, one that bled', async () => {
     await page.visit(`/dogs/${brush.id}/tidies`)

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { opensConcern } from '#core/care/look/outcomes'
-import { carePart, OUTCOMES, partsHere } from '#core/record/care-parts'
-import type { CarePartId, LookedAt, OutcomeId } from '#core/record/care-parts'
+import { OUTCOMES } from '#core/record/care-parts'
+import type { LookedAt } from '#core/record/care-parts'
 import { nailsNext } from '#core/care/tidies/nails'
 import type { Fact } from '#core/record/entries'
 import { UNDERCOAT_IDS } from '#core/record/findings'
@@ -34,23 +34,12 @@ const outcomes = (tidy: LookedAt): Row['presses'] =>
       ...(opens ? { also: [opens], bad: true } : {}),
     }
   })
-/** Nails foot by foot, where the feet are not alike. */
-const byFoot = ref(false)
-const feet = computed(() => partsHere('nails', file.value.profile.absent))
-const foot = ref<Partial<Record<CarePartId, OutcomeId>>>({})
-const NAIL_CHOICES = OUTCOMES.nails.map((value) => ({ value, words: OUTCOME_SAYS[value] }))
-async function writeFeet() {
-  const parts = feet.value.map((part) => {
-    const outcome = foot.value[part]
-    return outcome
-      ? { part, did: outcome === 'refused' ? ('refused' as const) : ('done' as const), outcome }
-      : { part, did: 'left' as const }
-  })
-  const bled = parts.find((p) => 'outcome' in p && p.outcome && opensConcern('nails', p.outcome))
-  const opens = bled ? opensConcern('nails', 'bled') : null
-  await write({ kind: 'tidy', tidy: 'nails', parts }, 'Nails, foot by foot', opens ? [opens] : [])
-  byFoot.value = false
-  foot.value = {}
+/** What is told part by part, and opens for that: nails by foot, undercoat by place. */
+const apart = ref<'nails' | 'undercoat' | null>(null)
+const APART: Partial<Record<Row['care'], string>> = { nails: 'Foot by foot', undercoat: 'Place by place' }
+async function writeApart(what: Fact, says: string, also: Fact[] = []) {
+  await write(what, says, also)
+  apart.value = null
 }
 const next = computed(() => nailsNext(file.value, today.value))
 const earWords = computed(() =>
@@ -153,26 +142,18 @@ const when = (care: CareId) => {
           >
             {{ p.words }}
           </button>
-          <ActButton v-if="r.care === 'nails' && !byFoot" kind="quiet" @click="byFoot = true"
-            >Foot by foot</ActButton
-          >
+          <ActButton v-if="APART[r.care] && apart !== r.care" kind="quiet" @click="apart = r.care as never">{{
+            APART[r.care]
+          }}</ActButton>
         </div>
-        <form v-if="r.care === 'nails' && byFoot && !waits(r)" class="mt-2" @submit.prevent="writeFeet">
-          <div v-for="part in feet" :key="part" class="border-t border-rule" :data-part="part">
-            <p class="pt-2 font-semibold">{{ carePart(part).label }}</p>
-            <ChoiceRow
-              :model-value="foot[part]"
-              tight
-              class="flex-wrap"
-              :label="carePart(part).label"
-              :choices="NAIL_CHOICES"
-              @update:model-value="(o) => (foot = { ...foot, [part]: o })"
-            />
-          </div>
-          <ActButton kind="filled" type="submit" class="mt-2 w-full" :disabled="!Object.keys(foot).length"
-            >Write these feet in</ActButton
-          >
-        </form>
+        <NailFeet
+          v-if="r.care === 'nails' && apart === 'nails' && !waits(r)"
+          @write="(what, also) => writeApart(what, 'Nails, foot by foot', also)"
+        />
+        <UndercoatPlaces
+          v-if="r.care === 'undercoat' && apart === 'undercoat'"
+          @write="(what) => writeApart(what, 'Undercoat, place by place')"
+        />
         <EveryDays :care="r.care" />
       </li>
       <li class="py-2">
