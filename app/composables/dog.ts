@@ -85,6 +85,7 @@ export function useStanding(
       minutes.value,
       past.value,
       wanted.value && [...(wanted.value.find((s) => s.day === today.value)?.places ?? []), ...also.value],
+      planning.plan.value?.choices,
     ),
   )
   return { now, chances, shades, plan }

@@ -101,6 +101,15 @@ describe('a tidy, part by part', () => {
     expect(careInterval(two('cut'), 'paws')!.seen!.times).toBe(2)
     expect(careInterval(two('combed'), 'paws')!.seen).toBe(null)
   })
+  it('two feet now and two the day after are not a day apart', () => {
+    const half = (day: number, feet: readonly CarePartId[]) =>
+      tidy(on(day), { tidy: 'paws', was: 'right', parts: feet.map((f) => done(f, { how: 'cut' })) })
+    const record = dog({}, 20, [half(24, FEET.slice(0, 2)), half(25, FEET.slice(2))])
+    expect(careInterval(record, 'paws')!.seen).toMatchObject({
+      times: 2,
+      mean: expect.closeTo(24.5, 1) as number,
+    })
+  })
   it('a foot that is lost is not due', () => {
     const three = dog({ absent: ['foreleg.left', 'forefoot.left'] })
     expect(due(three, 30, 'paws').parts.map((p) => p.part)).toEqual([FEET[1], FEET[2], FEET[3]])

@@ -182,14 +182,22 @@ export function careInterval(
   const set = habitsOf(record.profile).every[care] ?? null
   if (days === null && set === null) return null
   let noticed = unnoticed({ mean: Math.log(days ?? set!), sd: PRIOR_SD })
-  let last: Day | null = null
+  /** When each part was last done; the whole stands for any part not named since. */
+  let whole: Day | null = null
+  const parts = new Map<CarePartId, Day>()
   const asked = care in RUN_OUT && !CARE[care].atLeast
   for (const done of doneOn(record, care)) {
-    const gap: number = last ? daysBetween(last, done.day) : 0
+    // Two feet now and two tomorrow are not a day apart: each waited since its own last time.
+    const before = done.parts ? done.parts.flatMap((p) => parts.get(p) ?? whole ?? []) : (whole ?? [])
+    const gap = Math.max(0, ...[before].flat().map((day) => daysBetween(day, done.day)))
     if (done.was && gap > 0) noticed = notice(noticed, Math.log(gap * SAYS[done.was]), TOLD_SD)
     else if (!asked && done.home && !done.was && gap > 0 && gap <= FORGOTTEN * Math.exp(noticed.held.mean))
       noticed = notice(noticed, Math.log(gap), GAP_SD)
-    last = done.day
+    if (done.parts) for (const p of done.parts) parts.set(p, done.day)
+    else {
+      whole = done.day
+      parts.clear()
+    }
   }
   const learned = learnedOf(noticed, Math.exp)
   const held = CARE[care].atLeast ? Math.min(learned.prior, learned.now) : learned.now

@@ -43,6 +43,8 @@ export function goingOver(coat: Coat, choices: Choices, today?: number): GoingOv
   const byPlace = new Map<PlaceId, { regions: RegionId[]; minutes: number }>()
   for (const p of coat.places) {
     if (!isToMeet(p, profile) || offTheTable(p)) continue
+    // A place that is there again, on a dog a groomer has had in hand: one more place, no coat nobody knows.
+    if (coat.visitOn !== null && p.combedAbout === null) continue
     const here = byPlace.get(p.region.place) ?? { regions: [], minutes: 0 }
     here.regions.push(p.id)
     here.minutes += coat.minutesOf(p) + teaseMinutes(expectedKnots(p))

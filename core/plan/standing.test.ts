@@ -73,6 +73,8 @@ describe('a plan stands', () => {
     expect(stands(AT, plan())).toBe(true)
     expect(stands(AT, plan(), glides(AT, 'beard'))).toBe(true)
     expect(stands(addDays(AT, 1), plan(), glides(AT, 'beard'))).toBe(true)
+    // Eyes wiped, feet combed: nothing of the coat has moved.
+    expect(stands(AT, plan(), made(AT, { kind: 'tidy', tidy: 'eyes', outcome: 'wiped' }))).toBe(true)
   })
   it.each([
     ['a place was combed that it did not name', () => [glides(AT, 'back')]],
@@ -83,6 +85,13 @@ describe('a plan stands', () => {
       () => [made(AT, { kind: 'check', region: 'beard', finding: 'glides', comfort: 'stopped' })],
     ],
     ['it was washed', () => [made(AT, { kind: 'wash', combedOut: true })]],
+    ['a hand told of it anew', () => [made(AT, { kind: 'hand', combed: 'weeks', feels: 'nothing' })]],
+    [
+      'a tidy left a length',
+      () => [
+        made(AT, { kind: 'tidy', tidy: 'face', parts: [{ part: 'beard', did: 'done', how: 'cut', mm: 9 }] }),
+      ],
+    ],
   ] as [string, () => Entry[]][])('no longer once %s', (_, then) => {
     expect(stands(AT, plan(), ...then())).toBe(false)
   })

@@ -5,6 +5,7 @@ import type { Day } from '../record/day'
 import type { Choices, Entry, Fact, FactOf, Planned } from '../record/entries'
 import type { DogRecord } from '../record/fold'
 import type { Profile } from '../record/profile'
+import { lengthsLeft } from '../record/tidied'
 import { timeline } from '../record/timeline'
 import { MINUTES_A_MAT_IS_WORTH } from './mat-worth'
 
@@ -86,7 +87,7 @@ export function withoutOldPlans(entries: readonly Entry[]): Entry[] {
 }
 
 /** What happened that a plan did not count on. */
-const UNFORESEEN: readonly Fact['kind'][] = ['wash', 'wet', 'gear', 'measure', 'visit', 'brush']
+const UNFORESEEN: readonly Fact['kind'][] = ['hand', 'wash', 'wet', 'gear', 'measure', 'visit', 'brush']
 
 /**
  * Whether a plan still holds: it runs as far as it should, the dog and the week are as they were, and
@@ -109,6 +110,8 @@ export function planStands(record: DogRecord, plan: FiledPlan | null, at: Day): 
     }
     if (id <= known) continue
     if (UNFORESEEN.includes(what.kind) || what.kind === 'check') return false
+    // A tidy that left a length known has moved the coat.
+    if (what.kind === 'tidy' && lengthsLeft(what).length) return false
   }
   // A session that was missed leaves places uncombed that it counted on.
   for (const s of plan.sessions)

@@ -8,7 +8,7 @@ import { coatOn } from '../record/fold'
 import type { Coat } from '../record/coat'
 import type { RegionState } from '../record/coat-state'
 import type { DogRecord } from '../record/fold'
-import type { Fact } from '../record/entries'
+import type { Choices, Fact } from '../record/entries'
 import { chanceOfAnyMat, expectedKnots, expectedMats } from '../record/odds'
 import { timeline } from '../record/timeline'
 import { daysUncombed } from '../record/unmet'
@@ -167,8 +167,15 @@ export const planToday = (record: DogRecord, at: Day, minutes: number): TodayPla
 /**
  * The same, for a coat already carried to its day. The coat is left as it was.
  * @param wanted the places the stretch's plan has for the day: these then, whatever the minutes
+ * @param choices what the owner decided about the days to come, for a first going-over
  */
-export function planOn(coat: Coat, minutes: number, past: Past, wanted?: readonly PlaceId[]): TodayPlan {
+export function planOn(
+  coat: Coat,
+  minutes: number,
+  past: Past,
+  wanted?: readonly PlaceId[],
+  choices: Choices = NO_CHOICES,
+): TodayPlan {
   const { profile } = coat
   const at = dayOf(coat.today)
   const until = lookAhead(profile, at)
@@ -181,7 +188,8 @@ export function planOn(coat: Coat, minutes: number, past: Past, wanted?: readonl
   })
   const ahead = outlookOn(until)
   const next = judged === until ? ahead : outlookOn(judged)
-  const meeting = goingOver(coat, NO_CHOICES, minutes)
+  // Where the plan speaks for the day, so does it for the day's minutes.
+  const meeting = goingOver(coat, choices, wanted ? undefined : minutes)
   const sitting = meeting && !wanted ? meeting.sittings.find((s) => s.day === at) : undefined
   // A sitting meets what nobody has; a session that was planned does what it says.
   const asked = meeting && !wanted ? (sitting?.places ?? []) : wanted

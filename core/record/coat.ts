@@ -319,7 +319,10 @@ export class Coat {
         }
         return
       case 'visit':
-        if (endsStretch(what)) this.visitOn = day
+        if (endsStretch(what)) {
+          this.visitOn = day
+          this.felt = null
+        }
         for (const p of this.places) {
           const own = what.except?.find((e) => e.place === p.region.place)
           const mm = own?.mm ?? what.lengths[p.region.part]

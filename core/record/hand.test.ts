@@ -6,7 +6,7 @@ import { mayClip } from '../care/tidies/clip'
 import { goingOver } from '../plan/going-over'
 import { toldFrom, weekOf } from '../plan/week-told'
 import { NO_CHOICES } from '../plan/standing'
-import { planToday } from '../plan/today'
+import { planOn, planToday } from '../plan/today'
 import { addDays } from './day'
 import type { Entry, FactOf } from './entries'
 import { assess, coatOn } from './fold'
@@ -120,6 +120,17 @@ describe('a coat nobody knows', () => {
     expect(seen.exposure).toBeGreaterThan(all - before.guessed)
     expect(seen.exposure).toBeLessThanOrEqual(all)
   })
+  it('a groomer who had it in hand ends what a hand felt, whatever was refused', () => {
+    const seen = unknown({ feels: 'sheet' }, [
+      entry(on(1), {
+        kind: 'visit',
+        lengths: { body: 10 },
+        found: [{ region: 'forefoot.left', finding: 'refused' }],
+      }),
+    ])
+    expect(isUnmet(assess(seen, on(1)).regions['forefoot.left']!)).toBe(true)
+    expect(assess(seen, on(1)).felt).toBe(null)
+  })
   it('a groomer who went through it has met it', () => {
     const seen = unknown({}, [entry(on(1), { kind: 'visit', lengths: { body: 10 }, found: [] })])
     expect(placesOf(assess(seen, on(1))).some(isUnmet)).toBe(false)
@@ -159,6 +170,26 @@ describe('the first going-over', () => {
     expect(goingOver(coatOn({ ...unknown(), profile: { ...profile, coat: 'smooth' } }, AT), NO_CHOICES)).toBe(
       null,
     )
+  })
+  it('keeps to the days and the longest session the owner has chosen', () => {
+    const record = { ...unknown(), profile: week([30, 30, 30, 30, 30, 30, 30]) }
+    const choices = { ...NO_CHOICES, blocked: [AT], longest: 14 }
+    const { sittings } = goingOver(coatOn(record, AT), choices)!
+    expect(sittings[0]!.day).toBe(on(1))
+    for (const s of sittings) expect(s.minutes).toBeLessThanOrEqual(10)
+    const shown = planToday(record, AT, 30)
+    expect(shown.goingOver!.sittings[0]!.day).toBe(AT)
+    expect(
+      planOn(coatOn(record, AT), 30, { combed: false, goneOverOn: null }, [], choices).goingOver,
+    ).toEqual(goingOver(coatOn(record, AT), choices))
+  })
+  it('is no matter of one place that is there again on a dog that is known', () => {
+    const docked = entry(on(2), { kind: 'dog', absent: ['tail'] })
+    const back = entry(on(4), { kind: 'dog', absent: [] })
+    const known = entry(AT, { kind: 'visit', lengths: { body: 20 }, found: [] })
+    const coat = coatOn({ profile: { ...profile, since: AT }, entries: [known, docked, back] }, on(5))
+    expect(isUnmet(coat.places.find((p) => p.id === 'tail')!)).toBe(true)
+    expect(goingOver(coat, NO_CHOICES)).toBe(null)
   })
   it('tells the week once two places in three were met, and between two figures until then', () => {
     expect(toldFrom(41)).toBe(28)

@@ -35,7 +35,7 @@ const outcomes = (tidy: LookedAt): Row['presses'] =>
     }
   })
 /** What is told part by part, and opens for that: nails by foot, undercoat by place. */
-const apart = ref<'nails' | 'undercoat' | null>(null)
+const apart = ref<Row['care'] | null>(null)
 const APART: Partial<Record<Row['care'], string>> = { nails: 'Foot by foot', undercoat: 'Place by place' }
 async function writeApart(what: Fact, says: string, also: Fact[] = []) {
   await write(what, says, also)
@@ -142,7 +142,7 @@ const when = (care: CareId) => {
           >
             {{ p.words }}
           </button>
-          <ActButton v-if="APART[r.care] && apart !== r.care" kind="quiet" @click="apart = r.care as never">{{
+          <ActButton v-if="APART[r.care] && apart !== r.care" kind="quiet" @click="apart = r.care">{{
             APART[r.care]
           }}</ActButton>
         </div>
