@@ -6,7 +6,7 @@ import sharp from 'sharp'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { v7 as uuid } from 'uuid'
 import { timeline } from '../../core/record/timeline'
-import type { Entry } from '../../core/record/entries'
+import type { Entry, Fact } from '../../core/record/entries'
 import { entry } from '../support/dogs'
 import { aPicture } from '../support/pictures'
 import { currentInstant } from '../support/clock'
@@ -83,6 +83,101 @@ describe('the diary', () => {
     await page.says('taken back')
     await page.press('Bring it back')
     await page.until(async () => !!(await findingAt('tail')), 'it does not count again')
+  })
+})
+
+describe('what was done beside the comb is put right', () => {
+  const write = (...list: Entry['what'][]) =>
+    owner.call('POST', `/api/dogs/${dog.id}/entries`, {
+      entries: list.map((what) => entry(daysAgo(1), what)),
+    })
+  const latest = async (kind: Fact['kind']) => (await factsOf()).findLast((f) => f.what.kind === kind)?.what
+  const opened = async (kind: string) => {
+    await page.visit(`/dogs/${dog.id}/diary`)
+    await page.tap(await page.find(`[data-entry=${kind}] button`))
+    await page.find('[data-open]')
+  }
+
+  it('a wash: how long it took to dry, and whether it was combed out', async () => {
+    const dried = { minutes: 40, with: 'household' as const }
+    await write({ kind: 'wash', combedOut: true, places: ['hindfoot'], dried })
+    await opened('wash')
+    await page.type('[name=dried]', '0')
+    await page.says('Give the minutes of drying as a number')
+    await page.type('[name=dried]', '25')
+    await page.press('not combed out')
+    await page.press('Put it right')
+    await page.until(
+      async () => JSON.stringify(await latest('wash')).includes('"minutes":25'),
+      'the minutes stand as they were',
+    )
+    expect(await latest('wash')).toMatchObject({
+      combedOut: false,
+      places: ['hindfoot'],
+      dried: { minutes: 25 },
+    })
+  })
+
+  it('undercoat by place: all of it as packed as its most packed', async () => {
+    const places = [
+      { place: 'thigh' as const, finding: 'some' as const },
+      { place: 'nape' as const, finding: 'clear' as const },
+    ]
+    await write({ kind: 'undercoat', finding: 'some', places })
+    await opened('undercoat')
+    for (const b of await page.all('[data-raked=nape] [role=radio]'))
+      if ((await b.getText()) === 'packed') await page.tap(b)
+    await page.press('Put it right')
+    await page.until(
+      async () =>
+        (await latest('undercoat'))?.kind === 'undercoat' &&
+        JSON.stringify(await latest('undercoat')).includes('packed'),
+      'not put right',
+    )
+    expect(await latest('undercoat')).toMatchObject({ finding: 'packed' })
+  })
+
+  it('a visit: what it left, and that it did no more than it says', async () => {
+    await write({ kind: 'visit', lengths: { body: 20 }, found: [], did: ['bath', 'feet'] })
+    await opened('visit')
+    await page.type('[name=left-body]', 'long')
+    await page.says(/millimetres|number/)
+    await page.type('[name=left-body]', '13')
+    await page.press('only these')
+    expect(await page.violations()).toEqual([])
+    await page.press('Put it right')
+    await page.until(async () => JSON.stringify(await latest('visit')).includes('13'), 'not put right')
+    expect(await latest('visit')).toMatchObject({ lengths: { body: 13 }, did: ['bath', 'feet'], only: true })
+    await opened('visit')
+    await page.press('Take it back')
+    await page.until(
+      async () => !JSON.stringify((await latest('visit')) ?? '').includes('13'),
+      'it still stands',
+    )
+  })
+
+  it('a tidy: the length and comfort of one part, and the minutes', async () => {
+    const cut = { did: 'done' as const, how: 'cut' as const, mm: 4 }
+    await write({
+      kind: 'tidy',
+      tidy: 'paws',
+      parts: [
+        { part: 'paw.forefoot.left', ...cut },
+        { part: 'paw.forefoot.right', ...cut },
+      ],
+    })
+    await opened('tidy')
+    await page.press('Put it right')
+    await page.type('[name="mm-paw.forefoot.right"]', '6')
+    await page.type('[name=took]', '9')
+    for (const b of await page.all('[data-bore="paw.forefoot.right"] [role=radio]'))
+      if ((await b.getText()) === 'fidgety') await page.tap(b)
+    await page.press('Keep it')
+    await page.until(async () => JSON.stringify(await latest('tidy')).includes('"minutes":9'), 'not kept')
+    expect(await latest('tidy')).toMatchObject({
+      minutes: 9,
+      parts: [{ mm: 4 }, { mm: 6, comfort: 'fidgety' }],
+    })
   })
 })
 

@@ -2,6 +2,7 @@
 import { CARE_CAUTIONS } from '#core/care/cautions'
 import { DANGERS, dangersNear } from '#core/care/tidies/dangers'
 import type { TrimId } from '#core/care/tidies/dangers'
+import { stoppedParts } from '#core/care/look/part-spots'
 import { concernAt, placesOfTrim, readOut, sayWhere } from '#core/care/look/look-over'
 import { offered, trimSteps, withheld } from '#core/care/tidies/trims'
 import { MEANS } from '#core/record/means'
@@ -19,6 +20,7 @@ import { longerProblem, lengthProblem } from '#core/care/tidies/even-up'
 import { sayDay, nameDay } from '#core/record/say-day'
 import { buildOf } from '#drawing/build-of'
 import { careDrawings } from '#drawing/care/which'
+import { sayTheParts } from '~/words/care-parts'
 import { ledAt, NOT_TODAY, SETTING_WORDS, TAUGHT_WORDS, TRIM_WORDS } from '~/words/care'
 import type { NotToday } from '~/words/care'
 import { capital, listed, plural } from '~/words/numbers'
@@ -45,6 +47,10 @@ const {
 const words = computed(() => TRIM_WORDS[props.tidy])
 const profile = computed(() => file.value.profile)
 
+/** Parts that wait for a vet; where all of them do, so does the tidy. */
+const toldVet = computed(() => stoppedParts(props.tidy, concerns.value, profile.value.absent))
+const concern = computed(() => concernAt(props.tidy, concerns.value))
+const blocked = computed(() => (asked.value.every((p) => toldVet.value.includes(p)) ? concern.value : null))
 const allowed = computed(() => ({ setting: habits.value.setting, taught: habits.value.taught }))
 const steps = computed(() =>
   trimSteps(props.tidy, {
@@ -56,12 +62,13 @@ const steps = computed(() =>
     sanitary: habits.value.sanitary,
     floor: habits.value.floor,
     low: goLow(profile.value.condition),
+    stopped: toldVet.value,
     ...(profile.value.hairyEars === undefined ? {} : { hairyEars: profile.value.hairyEars }),
   }),
 )
 const may = computed(() => offered(props.tidy, allowed.value).map((m) => MEANS[m]))
 const not = computed(() => withheld(props.tidy, allowed.value).map((m) => MEANS[m]))
-const cuts = computed(() => steps.value.some((s) => s.cutsWith.length))
+const cuts = computed(() => steps.value.some((s) => s.cutsWith.length && !s.waits))
 const near = computed(() => dangersNear(props.tidy, profile.value.sex).map((d) => DANGERS[d].label))
 const drawings = computed(() =>
   careDrawings(props.tidy, {
@@ -71,7 +78,6 @@ const drawings = computed(() =>
   }),
 )
 
-const concern = computed(() => concernAt(props.tidy, concerns.value))
 /** What the record knows against it today. */
 const places = computed(() =>
   placesOfTrim(props.tidy).flatMap((p) => coat.value.places.filter((r) => r.region.place === p)),
@@ -134,7 +140,7 @@ function toLog(early: boolean, at = '') {
 }
 const runSteps = computed<RunStep[]>(() =>
   steps.value
-    .filter((s) => s.mine)
+    .filter((s) => s.mine && !s.waits)
     .map((s) => ({
       id: s.id,
       act: s.act,
@@ -153,7 +159,9 @@ const asked = computed(() => {
   return parts.value.filter((p) => !run.length || run.includes(p))
 })
 const more = ref(false)
-const listedParts = computed(() => (more.value ? parts.value : asked.value))
+const listedParts = computed(() =>
+  (more.value ? parts.value : asked.value).filter((p) => !toldVet.value.includes(p)),
+)
 const did = ref<Partial<Record<CarePartId, PartDone['did']>>>({})
 /** With cloth and comb a corner is cleaned, and the rest combed; nothing is cut. */
 const howOf = (part: CarePartId): PartDone['how'] =>
@@ -340,13 +348,14 @@ const teach = (t: TaughtId, on: boolean) =>
       </p>
       <div v-if="concern" class="mt-3 border-y border-vet py-2" role="alert" data-blocked>
         <p class="flex gap-2 font-semibold text-vet">
-          <VetMark class="shrink-0" />{{ sayWhere(concern.what.where) }}: a concern is open there. No tidy
-          until the vet has seen it.
+          <VetMark class="shrink-0" />{{ sayWhere(concern.what.where) }}: a concern is open there.
+          {{ blocked ? 'No tidy' : `Nothing there (${sayTheParts(toldVet, parts)})` }}
+          until the vet has seen it{{ blocked ? '' : '; the rest goes on' }}.
         </p>
         <p class="mt-1">{{ readOut(file, concern, today) }}</p>
         <ActButton :to="`/dogs/${file.id}/look-over`" kind="quiet">To the look-over</ActButton>
       </div>
-      <template v-else>
+      <template v-if="!blocked">
         <fieldset class="mt-3 border-t border-rule pt-2">
           <legend class="float-left text-side text-ink-2">What you may use</legend>
           <p class="small mb-1 text-right">a vet’s or groomer’s word comes first</p>
@@ -440,7 +449,7 @@ const teach = (t: TaughtId, on: boolean) =>
         <CareDiagram :names="drawings" class="mt-5" />
       </template>
     </section>
-    <section v-if="!concern" aria-label="In this order" class="mt-6 desk:mt-0">
+    <section v-if="!blocked" aria-label="In this order" class="mt-6 desk:mt-0">
       <h2 class="border-b border-ink pb-1">In this order</h2>
       <ol>
         <li
@@ -452,13 +461,15 @@ const teach = (t: TaughtId, on: boolean) =>
           <span class="figure text-story" :class="s.mine ? 'text-due' : 'text-ink-3'">{{ i + 1 }}</span>
           <span>
             <span
-              v-for="c in s.mine ? s.cautions : []"
+              v-for="c in s.mine && !s.waits ? s.cautions : []"
               :key="c"
               class="flex gap-1.5 text-side font-semibold text-caution"
               ><CautionMark class="shrink-0" />{{ CARE_CAUTIONS[c] }}</span
             >
             <b class="font-semibold" :class="s.mine ? '' : 'text-ink-2'">{{ s.act }}</b>
-            <span class="why block text-body">{{ s.mine ? s.how : `for ${groomer}, as you are set` }}</span>
+            <span class="why block text-body">{{
+              s.waits ? 'not until the vet has seen it' : s.mine ? s.how : `for ${groomer}, as you are set`
+            }}</span>
           </span>
         </li>
       </ol>

@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import type { FactOf } from '#core/record/entries'
 import { COMFORT_IDS, FINDING_IDS, MOST_KNOTS } from '#core/record/findings'
+import type { EntryOf } from '~/composables/put-right'
 
 /** Puts a comb check right: what was found, how many, how many came out, and how the dog bore it. */
-const props = defineProps<{ entry: { id: string; day: string; what: FactOf<'check'> } }>()
+const props = defineProps<{ entry: EntryOf<FactOf<'check'>> }>()
 const emit = defineEmits<{ done: [] }>()
-const record = useRecord()
+const putRight = usePutRight()
 const finding = ref(props.entry.what.finding)
 const comfort = ref(props.entry.what.comfort ?? 'easy')
 const count = ref(String(props.entry.what.count ?? 1))
@@ -32,7 +33,7 @@ async function write() {
   }
   // First: what is put right is another entry to this form, and takes its place.
   emit('done')
-  await record.add([{ day: props.entry.day, what: { kind: 'correction', replaces: props.entry.id, by } }])
+  await putRight(props.entry, by)
 }
 </script>
 

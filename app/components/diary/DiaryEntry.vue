@@ -74,6 +74,24 @@ const bringBack = () =>
         :entry="{ id: l.id, day: l.day, what: l.what }"
         @done="open = null"
       />
+      <CorrectWash
+        v-else-if="l.what?.kind === 'wash'"
+        :key="`wash-${l.what.combedOut}-${l.what.dried?.minutes}`"
+        :entry="{ id: l.id, day: l.day, what: l.what }"
+        @done="open = null"
+      />
+      <CorrectUndercoat
+        v-else-if="l.what?.kind === 'undercoat'"
+        :key="JSON.stringify(l.what.places ?? l.what.finding)"
+        :entry="{ id: l.id, day: l.day, what: l.what }"
+        @done="open = null"
+      />
+      <CorrectVisit
+        v-else-if="l.what?.kind === 'visit'"
+        :key="JSON.stringify([l.what.lengths, l.what.did])"
+        :entry="{ id: l.id, day: l.day, what: l.what }"
+        @done="open = null"
+      />
       <ActButton v-if="l.what" class="mt-2 !min-h-11" @click="takeBack">Take it back</ActButton>
       <ActButton v-else class="mt-2 !min-h-11" @click="bringBack">Bring it back</ActButton>
     </div>

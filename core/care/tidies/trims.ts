@@ -8,6 +8,8 @@ import type {
   Setting,
   TaughtId,
 } from '../../record/habits'
+import type { CarePartId } from '../../record/care-parts'
+import { partsHere } from '../../record/care-parts'
 import type { DangerId, TrimId } from './dangers'
 
 export const SCISSORS: readonly MeansId[] = ['blunt-scissors', 'thinning-scissors']
@@ -69,6 +71,8 @@ export interface TrimAsked extends Allowed {
   low?: boolean
   /** Whether hair grows in the ears' openings; not said, there may be. */
   hairyEars?: boolean
+  /** Parts an open concern stops. */
+  stopped?: readonly CarePartId[]
 }
 
 const step = (
@@ -317,12 +321,29 @@ const STEPS: Record<TrimId, (asked: TrimAsked) => TrimStep[]> = {
   ],
 }
 
+/** Which parts each step is worked on, where it is not all of them. */
+const WORKED_ON: Partial<Record<TrimId, Record<string, RegExp>>> = {
+  face: { wipe: /^eye-corner/, inner: /^eye-corner/, outer: /^eye-side/, fringe: /^(fringe|brow)/ },
+  sanitary: { wipe: /^under-tail/, belly: /^(belly|privates)/, 'under-tail': /^under-tail/ },
+  ears: { edge: /^ear-edge/, 'band-off': /^ear-edge/, inside: /^ear-(edge|base)/ },
+  neatening: { hock: /^hock/, tail: /^tail-flag/ },
+}
+
+export interface LedStep extends TrimStep {
+  /** The owner's to do, with what they may use; else the groomer's. */
+  mine: boolean
+  /** Every part it works on waits for a vet. */
+  waits: boolean
+}
 /** The steps of a tidy for this dog, with what the owner may use: a step they may not do is the groomer's. */
-export function trimSteps(tidy: TrimId, asked: TrimAsked): (TrimStep & { mine: boolean })[] {
+export function trimSteps(tidy: TrimId, asked: TrimAsked): LedStep[] {
   const may = offered(tidy, asked)
-  const steps = [place(asked), ...STEPS[tidy](asked)].map((s) => {
+  const stopped = new Set(asked.stopped)
+  const steps = [place(asked), ...STEPS[tidy](asked)].map((s): LedStep => {
     const cutsWith = s.cutsWith.filter((m) => may.includes(m))
-    return { ...s, cutsWith, mine: !s.cutsWith.length || cutsWith.length > 0 }
+    const on = WORKED_ON[tidy]?.[s.id]
+    const waits = !!on && partsHere(tidy, []).every((p) => !on.test(p) || stopped.has(p))
+    return { ...s, cutsWith, mine: !s.cutsWith.length || cutsWith.length > 0, waits }
   })
-  return steps.filter((s) => !s.after || steps.some((put) => put.id === s.after && put.mine))
+  return steps.filter((s) => !s.after || steps.some((put) => put.id === s.after && put.mine && !put.waits))
 }

@@ -1,0 +1,36 @@
+import { describe, expect, it } from 'vitest'
+import { habitsOf } from '../../record/habits'
+import { CARE_PART_IDS, partsHere } from '../../record/care-parts'
+import { TRIM_IDS } from '../tidies/dangers'
+import { trimSteps } from '../tidies/trims'
+import { placesOfTrim } from './look-over'
+import type { Concern, Spot } from './look-over'
+import { spotsOfPart, stoppedParts } from './part-spots'
+
+const at = (where: Spot): Concern => ({
+  id: '0',
+  day: '2026-03-01',
+  what: { kind: 'concern', where, seen: ['red'] },
+})
+
+describe('an open concern stops work there', () => {
+  it('every part knows where it is worked, and what stops a tidy stops one of its parts', () => {
+    for (const part of CARE_PART_IDS) expect(spotsOfPart(part).length, part).toBeGreaterThan(0)
+    for (const tidy of TRIM_IDS)
+      for (const spot of placesOfTrim(tidy)) expect(stoppedParts(tidy, [at(spot)]), spot).not.toEqual([])
+  })
+  it('a sore forefoot leaves the hind feet, a torn nail leaves none, a sore eye leaves the beard', () => {
+    expect(stoppedParts('paws', [at('forefoot')])).toEqual(['paw.forefoot.left', 'paw.forefoot.right'])
+    expect(stoppedParts('paws', [at('nails')])).toEqual(partsHere('paws', []))
+    expect(stoppedParts('face', [at('eyes')])).not.toContain('beard')
+    expect(stoppedParts('face', [at('eyes')])).toContain('eye-side.left')
+    expect(stoppedParts('ears', [at('back')])).toEqual([])
+  })
+  it('a step worked at stopped parts alone is not led, whatever else is', () => {
+    const asked = { ...habitsOf({ coat: 'wool' }), sex: 'female' as const }
+    const steps = trimSteps('face', { ...asked, stopped: stoppedParts('face', [at('eyes')]) })
+    for (const id of ['wipe', 'inner', 'outer']) expect(steps.find((s) => s.id === id)?.waits, id).toBe(true)
+    expect(steps.find((s) => s.id === 'comb')?.waits).toBe(false)
+    expect(trimSteps('face', asked).some((s) => s.waits)).toBe(false)
+  })
+})
