@@ -42,7 +42,7 @@ export const withheld = (tidy: TrimId, allowed: Allowed): MeansId[] => {
   return [...WITH[tidy].scissors, ...Object.values(WITH[tidy].taught)].filter((m) => !now.includes(m))
 }
 
-export interface TrimStep {
+interface TrimStep {
   id: string
   act: string
   how: string
