@@ -1,5 +1,5 @@
-import { careDue, doneOn, RUNS_OUT_MM } from '#core/care/due'
-import type { Due } from '#core/care/due'
+import { careDue, doneOn, RUNS_OUT_MM } from '#core/due/due'
+import type { Due } from '#core/due/due'
 import type { CareId } from '#core/record/tidies'
 import { openConcerns } from '#core/care/look/look-over'
 import { daysBetween } from '#core/record/day'

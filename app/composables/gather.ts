@@ -1,5 +1,5 @@
 import { strToU8 } from 'fflate'
-import { careInPlan } from '#core/care/due'
+import { careInPlan } from '#core/due/due'
 import type { StretchPlan } from '#core/plan/standing'
 import type { Coat } from '#core/record/coat'
 import { timeline } from '#core/record/timeline'

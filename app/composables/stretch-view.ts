@@ -1,4 +1,4 @@
-import { careInPlan, isPlanned } from '#core/care/due'
+import { careInPlan, isPlanned } from '#core/due/due'
 import type { CareId } from '#core/record/tidies'
 import { forecastOf } from '#core/plan/forecast'
 import { playAhead } from '#core/plan/kept'
@@ -70,7 +70,7 @@ export function useStretchView(plan: Ref<StretchPlan | null>, from: Ref<string>)
       for (let d = day; d < end && d < to; d = addDays(d, 1))
         had +=
           d >= today.value && plan.value
-            ? minutesFor(file.value.profile, plan.value.choices, d)
+            ? minutesFor(coat.value, plan.value.choices, d)
             : (file.value.profile.minutes[weekday(d)] ?? 0)
       list.push({
         from: day,

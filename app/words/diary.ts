@@ -1,4 +1,4 @@
-import { CARE } from '#core/care/due'
+import { CARE } from '#core/due/due'
 import { stepsOf } from '#core/care/handling/handling'
 import type { HandledId } from '#core/care/handling/handling'
 import { placeRow, PLACE_IDS, regionOf } from '#core/coat/regions'

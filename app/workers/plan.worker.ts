@@ -1,6 +1,8 @@
 import { expose } from 'comlink'
 import { randomLcg } from 'd3-random'
 import { AT_ONCE, PROOF, REFINED } from '#core/plan/best/planner'
+import type { CareUnit } from '#core/due/care-units'
+import { careUnits } from '#core/due/care-units'
 import { askedOf, StretchPlanner } from '#core/plan/stretch'
 import type { StretchPlan } from '#core/plan/standing'
 import type { Coat } from '#core/record/coat'
@@ -13,7 +15,7 @@ const SEED = 0.5
 const clock = () => performance.now()
 
 /** What was planned at once, to be made better. */
-let begun: { coat: Coat; first: StretchPlan } | null = null
+let begun: { coat: Coat; care: CareUnit[]; first: StretchPlan } | null = null
 
 /**
  * Plans a stretch away from the page: a plan at once, then a better one if there is one. Or weighs a
@@ -23,9 +25,10 @@ const work = {
   /** @param standing the plan to begin from, with the owner's choices in it; null for none */
   plan(record: DogRecord, at: string, standing: StretchPlan | null): StretchPlan {
     const coat = coatOn(record, at)
-    const planner = new StretchPlanner(askedOf(coat, standing, false), AT_ONCE, randomLcg(SEED), clock)
+    const care = careUnits(record, coat)
+    const planner = new StretchPlanner(askedOf(coat, standing, false, care), AT_ONCE, randomLcg(SEED), clock)
     while (planner.advance());
-    begun = { coat, first: planner.plan() }
+    begun = { coat, care, first: planner.plan() }
     return begun.first
   },
 
@@ -37,7 +40,7 @@ const work = {
   refine(working: (share: number) => void): { plan: StretchPlan; better: boolean } {
     if (!begun) throw new Error('Nothing is planned yet.')
     // What the owner has been told of today stays; only later days get better.
-    const asked = askedOf(begun.coat, begun.first, true)
+    const asked = askedOf(begun.coat, begun.first, true, begun.care)
     const planner = new StretchPlanner(asked, REFINED, randomLcg(SEED), clock)
     while (planner.advance()) working(planner.progress)
     return { plan: planner.plan(), better: planner.worthChanging }
@@ -45,10 +48,14 @@ const work = {
 
   /** @returns by what share of its cost it is at most above the best; null if it asks more than the days have */
   weigh(record: DogRecord, at: string, standing: StretchPlan): number | null {
-    const asked = { coat: coatOn(record, at), choices: standing.choices, fixed: [] }
+    const coat = coatOn(record, at)
+    const asked = { coat, choices: standing.choices, fixed: [], care: careUnits(record, coat) }
     const planner = new StretchPlanner(asked, PROOF, randomLcg(SEED), clock)
     while (planner.advance());
-    return planner.gapOf(standing.sessions.filter((s) => s.day >= at))
+    return planner.gapOf(
+      standing.sessions.filter((s) => s.day >= at),
+      standing.care?.filter((c) => c.day >= at),
+    )
   },
 }
 export type PlanWork = typeof work

@@ -16,7 +16,7 @@ import { entrySchema } from '../record/entries'
 import { opensConcern } from './look/outcomes'
 import { mostPacked, rakedAt } from './tidies/rake'
 import { mayWash } from './bath/wash-gate'
-import { careDue, careInterval } from './due'
+import { careDue, careInterval } from '../due/due'
 import { openConcerns } from './look/look-over'
 import { arrivalOf } from './note/arrival'
 

@@ -59,7 +59,7 @@ export function goingOver(coat: Coat, choices: Choices, today?: number): GoingOv
   const sittings: Sitting[] = []
   const days = Array.from({ length: FARTHEST }, (_, n) => addDays(at, n))
   const room = (day: Day) =>
-    (day === at && today !== undefined ? today : minutesFor(profile, choices, day)) - SETUP_MINUTES
+    (day === at && today !== undefined ? today : minutesFor(coat, choices, day)) - SETUP_MINUTES
   const longest = Math.max(...days.map(room))
   for (const day of days) {
     let free = room(day)

@@ -1,5 +1,7 @@
 import { CLEAR, stepStages } from '../coat/knots'
 import type { Stages } from '../coat/knots'
+import { careCost, careMinutesOn } from './care-costs'
+import type { CareTerm } from './care-costs'
 import { SETUP_MINUTES, TEASE_MINUTES, teaseMinutes } from '../coat/minutes'
 import { regionOf } from '../coat/regions'
 import type { Instance } from './best/instance'
@@ -41,6 +43,8 @@ export interface Terms {
   must?: ReadonlyMap<number, readonly number[]>
   /** Days on which just the units of `must` are combed and no other. */
   held?: ReadonlySet<number>
+  /** Care that is planned along; `must` counts it on from the units. */
+  care?: readonly CareTerm[]
   /** The visit ends the stretch: a mat then is the groomer's to find, and nothing is combed at home. */
   endsInVisit: boolean
 }
@@ -79,7 +83,9 @@ export function problemOf(outlook: Outlook, units: readonly Unit[], terms: Terms
     if ((terms.limits[d] ?? 0) > SETUP_MINUTES || terms.must?.has(d)) dayAt.push(d)
   const K = dayAt.length
   const nodes = K + 2
-  const minutes = new Float64Array(units.length * K)
+  const { care = [] } = terms
+  const all = units.length + care.length
+  const minutes = new Float64Array(all * K)
   const cost = units.map(() => new Float64Array(nodes * nodes).fill(Infinity))
   units.forEach((unit, u) => {
     const table = cost[u]!
@@ -118,6 +124,15 @@ export function problemOf(outlook: Outlook, units: readonly Unit[], terms: Terms
     }
   })
 
+  care.forEach((term, n) => {
+    const u = units.length + n
+    const combed = (k: number) => term.needs.reduce((sum, i) => sum + minutes[i * K + k]!, 0)
+    const own = careMinutesOn(term, dayAt, combed)
+    minutes.set(own, u * K)
+    const must = dayAt.map((d) => terms.must?.get(d)?.includes(u) ?? false)
+    cost.push(careCost(term, dayAt, days, own, must))
+  })
+
   const limit = Float64Array.from(dayAt, (d, k) => {
     const must = terms.must?.get(d) ?? []
     const forced = must.reduce((sum, u) => sum + minutes[u * K + k]!, must.length ? SETUP_MINUTES : 0)
@@ -125,18 +140,23 @@ export function problemOf(outlook: Outlook, units: readonly Unit[], terms: Terms
   })
   dayAt.forEach((d, k) => {
     if (!terms.held?.has(d)) return
-    for (let u = 0; u < units.length; u++)
-      if (!terms.must?.get(d)?.includes(u)) minutes[u * K + k] = NOT_THAT_DAY
+    for (let u = 0; u < all; u++) if (!terms.must?.get(d)?.includes(u)) minutes[u * K + k] = NOT_THAT_DAY
+  })
+  // What is refused comes when it is let: nothing waits for it.
+  const needs = care.flatMap(({ needs: on }, n) => {
+    const some = on.filter((u) => !units[u]!.spaced)
+    return some.length ? [{ unit: units.length + n, on: some }] : []
   })
   return {
     instance: {
-      units: units.length,
+      units: all,
       days: K,
       limit,
       setup: SETUP_MINUTES,
       minutes,
       cost,
-      spaced: Uint8Array.from(units, (u) => u.spaced),
+      spaced: Uint8Array.from([...units.map((u) => u.spaced), ...care.map((c) => Number(c.refused))]),
+      ...(needs.length ? { needs } : {}),
     },
     dayAt,
   }

@@ -31,6 +31,7 @@ const plan = (more: object = {}) =>
       { day: AT, places: ['beard'], pinned: false },
       { day: addDays(AT, 3), places: ['tail', 'armpit'], pinned: false },
     ],
+    care: [],
     basis: basisOf(record.profile),
     ...more,
   } as Fact)
@@ -60,7 +61,8 @@ describe('how far a plan looks', () => {
 describe('minutes of a day', () => {
   const { profile } = record
   it('are the week’s, or the day’s own, none on a day kept free, and no more than the dog bears', () => {
-    const of = (choices: object) => minutesFor(profile, { ...NO_CHOICES, ...choices }, AT)
+    const of = (choices: object) =>
+      minutesFor({ profile, bears: Infinity }, { ...NO_CHOICES, ...choices }, AT)
     expect(of({})).toBe(12)
     expect(of({ minutesOn: { [AT]: 35 } })).toBe(35)
     expect(of({ minutesOn: { [AT]: 35 }, longest: 20 })).toBe(20)

@@ -1,9 +1,13 @@
+import { CARE_UNITS } from '../due/care-units'
+import { carePart } from '../record/care-parts'
+import type { CareUnitId } from '../record/tidies'
 import { regionOf } from '../coat/regions'
 import { longestFor } from '../record/condition'
 import { addDays, daysBetween, weekday } from '../record/day'
 import type { Day } from '../record/day'
 import type { Choices, Entry, Fact, FactOf, Planned } from '../record/entries'
 import type { DogRecord } from '../record/fold'
+import type { Coat } from '../record/coat'
 import type { Profile } from '../record/profile'
 import { lengthsLeft } from '../record/tidied'
 import { timeline } from '../record/timeline'
@@ -28,10 +32,20 @@ export function stretchEnd(profile: Profile, at: Day): { to: Day; why: 'visit' |
 }
 
 /** Minutes there are for the table on a day, laying out included; never more than the dog bears. */
-export function minutesFor(profile: Profile, choices: Choices, day: Day): number {
+export function minutesFor(
+  { profile, bears }: Pick<Coat, 'profile' | 'bears'>,
+  choices: Choices,
+  day: Day,
+): number {
   if (choices.blocked.includes(day)) return 0
   const own = choices.minutesOn[day] ?? profile.minutes[weekday(day)] ?? 0
-  return Math.min(own, choices.longest ?? Infinity, longestFor(profile.condition))
+  return Math.min(own, choices.longest ?? Infinity, longestFor(profile.condition), bears)
+}
+
+/** How often care is set to come, what it may be done with, and the dryer: only where the owner said so. */
+function careBasis({ habits = {} }: Profile): string[] {
+  const { every, setting, dryer, watts } = habits
+  return every || setting || dryer || watts ? [JSON.stringify([every, setting, dryer, watts])] : []
 }
 
 /** What of the profile a plan rests on, so that it can be told when that has changed. */
@@ -46,6 +60,7 @@ export const basisOf = (p: Profile): string =>
     ...(longestFor(p.condition) < Infinity ? [longestFor(p.condition)] : []),
     p.minutes,
     [...p.absent].sort(),
+    ...careBasis(p),
   ])
 
 /** A plan as it stands on file. */
@@ -94,13 +109,17 @@ const UNFORESEEN: readonly Fact['kind'][] = ['hand', 'wash', 'wet', 'gear', 'mea
  * since it was made only what it foresaw has happened, the comb gliding at what was planned.
  */
 export function planStands(record: DogRecord, plan: FiledPlan | null, at: Day): boolean {
-  if (!plan || plan.basis !== basisOf(record.profile) || plan.to <= at) return false
+  // One of before care had its minutes.
+  if (!plan?.care) return false
+  if (plan.basis !== basisOf(record.profile) || plan.to <= at) return false
   const end = stretchEnd(record.profile, at)
   if (end.why === 'visit' ? plan.to !== end.to : daysBetween(at, plan.to) < RENEWED_AT_DAYS) return false
   const known = knownTo(plan)
   if (record.entries.some((e) => e.id > known && corrects(e, record, known))) return false
   const planned = new Map(plan.sessions.map((s) => [s.day, new Set(s.places)]))
+  const careOn = (day: Day, unit: CareUnitId) => plan.care!.some((c) => c.day === day && c.unit === unit)
   const combed = new Set<string>()
+  const cared = new Set<string>()
   for (const { id, day, what } of timeline(record.entries)) {
     if (what.kind === 'check' && what.finding === 'glides' && what.comfort !== 'stopped') {
       const { place } = regionOf(what.region)
@@ -108,15 +127,38 @@ export function planStands(record: DogRecord, plan: FiledPlan | null, at: Day): 
       if (id > known && !planned.get(day)?.has(place)) return false
       continue
     }
+    const care = unitsDone(what)
+    for (const unit of care?.units ?? []) cared.add(`${day}/${unit}`)
+    if (what.kind === 'wash' && what.combedOut && !what.places)
+      for (const s of plan.sessions) if (s.day === day) for (const p of s.places) combed.add(`${day}/${p}`)
     if (id <= known) continue
-    if (UNFORESEEN.includes(what.kind) || what.kind === 'check') return false
+    if (care) {
+      const foreseen = care.units.every((unit) => careOn(day, unit))
+      // What was done on another day than planned moves when it comes next; a wash moves the coat too.
+      const moves = what.kind === 'wash' || plan.care.some((c) => care.units.includes(c.unit))
+      if (!care.whole || (!foreseen && moves)) return false
+    } else if (UNFORESEEN.includes(what.kind) || what.kind === 'check') return false
     // A tidy that left a length known has moved the coat.
     if (what.kind === 'tidy' && lengthsLeft(what).length) return false
   }
+  if (plan.care.some((c) => c.day >= plan.day && c.day < at && !cared.has(`${c.day}/${c.unit}`))) return false
   // A session that was missed leaves places uncombed that it counted on.
   for (const s of plan.sessions)
     if (s.day >= plan.day && s.day < at && s.places.some((p) => !combed.has(`${s.day}/${p}`))) return false
   return true
+}
+
+/** Which planned care an act was, and whether it did all of it as foreseen; null for what is no such act. */
+function unitsDone(what: Fact): { units: CareUnitId[]; whole: boolean } | null {
+  if (what.kind === 'undercoat') return { units: ['undercoat'], whole: true }
+  if (what.kind === 'wash') return what.places ? null : { units: ['bath'], whole: what.combedOut }
+  if (what.kind !== 'tidy') return null
+  const ofCare = (Object.keys(CARE_UNITS) as CareUnitId[]).filter((u) => CARE_UNITS[u].care === what.tidy)
+  if (!ofCare.length) return null
+  if (!what.parts) return { units: ofCare, whole: what.outcome !== 'refused' }
+  const did = what.parts.filter((p) => p.did === 'done').map((p) => p.part)
+  const units = ofCare.filter((u) => did.some((p) => carePart(p) && (CARE_UNITS[u].of?.test(p) ?? true)))
+  return { units, whole: what.parts.every((p) => p.did === 'done') }
 }
 
 /** Whether an entry takes back or changes something a plan rested on. Plans taken back are no such thing. */

@@ -2,7 +2,7 @@ import { COATS } from '../coat/coat-types'
 import type { PlaceId } from '../coat/regions'
 import { addDays, dayOf, daysBetween } from '../record/day'
 import type { Day } from '../record/day'
-import type { Choices, Planned } from '../record/entries'
+import type { Choices, Planned, PlannedCare } from '../record/entries'
 import type { Coat } from '../record/coat'
 import type { RegionState } from '../record/coat-state'
 import { daysUncombed } from '../record/unmet'
@@ -10,6 +10,8 @@ import { broken, costOf } from './best/instance'
 import type { Chosen, Instance } from './best/instance'
 import { Planner } from './best/planner'
 import type { Effort } from './best/planner'
+import { CARE_UNITS } from '../due/care-units'
+import type { CareUnit } from '../due/care-units'
 import { goingOver } from './going-over'
 import { outlookOf } from './outlook'
 import { problemOf } from './problem'
@@ -54,10 +56,14 @@ export interface Asked {
   choices: Choices
   /** Sessions that stay as they are; nothing else is combed on their days. */
   fixed: readonly Planned[]
+  /** Care that has its minutes in it, and what of it stays on its day. */
+  care?: readonly CareUnit[]
+  fixedCare?: readonly PlannedCare[]
   /** Swims a week, not combed dry after. */
   swims?: number
   /** A plan to start from. */
   start?: readonly Planned[]
+  startCare?: readonly PlannedCare[]
 }
 
 /** A stretch being planned. Read `plan()` between slices; it is never worse than the one before. */
@@ -66,6 +72,7 @@ export class StretchPlanner {
   private readonly instance: Instance
   private readonly dayAt: number[]
   private readonly places: PlaceId[]
+  private readonly care: readonly CareUnit[]
   private readonly from: Day
   private readonly to: Day
   /** Cost of the plan it was given to start from, if that keeps the limits. */
@@ -88,8 +95,9 @@ export class StretchPlanner {
     this.to = to
     const { units, places } = unitsOf(coat)
     this.places = places
+    this.care = asked.care ?? []
     const days = daysBetween(this.from, to)
-    const limits = Array.from({ length: days }, (_, d) => minutesFor(profile, choices, addDays(this.from, d)))
+    const limits = Array.from({ length: days }, (_, d) => minutesFor(coat, choices, addDays(this.from, d)))
     const must = new Map<number, number[]>()
     const held = new Set<number>()
     // All of it is combed out on the eve of a visit.
@@ -111,12 +119,20 @@ export class StretchPlanner {
         limits[d] = 0
       }
     }
+    const careAt = (unit: string) => this.care.findIndex((c) => c.unit === unit)
+    for (const c of asked.fixedCare ?? []) {
+      const d = daysBetween(this.from, c.day)
+      const n = careAt(c.unit)
+      if (d < 0 || d >= days || n < 0) continue
+      must.set(d, [...(must.get(d) ?? []), units.length + n])
+    }
     const terms: Terms = {
       limits,
       matWorth: choices.matWorth,
       ceilingDays: COATS[profile.coat].ceilingDays,
       must,
       held,
+      care: this.care.map((c) => ({ ...c, hurts: CARE_UNITS[c.unit].hurts, needs: this.needsOf(c) })),
       endsInVisit: why === 'visit',
     }
     const { instance, dayAt } = problemOf(outlookOf(coat, to, asked.swims), units, terms)
@@ -125,13 +141,19 @@ export class StretchPlanner {
       for (const u of list) instance.spaced[u] = held.has(d) ? 0 : Math.min(1, instance.spaced[u]!)
     this.dayAt = dayAt
     this.instance = instance
-    const start = asked.start && this.chosenOf(asked.start)
+    const start = asked.start && this.chosenOf(asked.start, asked.startCare ?? [])
     this.planner = new Planner(instance, effort, random, start, clock)
     this.startCost = start ? this.planner.startCost : Infinity
   }
 
-  /** A plan's sessions as the search knows them; days and places it does not know fall out. */
-  private chosenOf(sessions: readonly Planned[]): Chosen {
+  /** What is combed the day a kind of care is done: all that mats before a bath, else the places hair is cut at. */
+  private needsOf({ unit }: CareUnit): number[] {
+    const combs = unit === 'bath' ? this.places : CARE_UNITS[unit].combs
+    return combs.flatMap((p) => (this.places.includes(p) ? [this.places.indexOf(p)] : []))
+  }
+
+  /** A plan as the search knows it; days, places and care it does not know fall out. */
+  private chosenOf(sessions: readonly Planned[], care: readonly PlannedCare[]): Chosen {
     const { units, days } = this.instance
     const chosen = new Uint8Array(units * days)
     for (const s of sessions) {
@@ -141,6 +163,11 @@ export class StretchPlanner {
         if (u >= 0 && k >= 0) chosen[u * days + k] = 1
       }
     }
+    for (const c of care) {
+      const k = this.dayAt.indexOf(daysBetween(this.from, c.day))
+      const n = this.care.findIndex((x) => x.unit === c.unit)
+      if (n >= 0 && k >= 0) chosen[(this.places.length + n) * days + k] = 1
+    }
     return chosen
   }
 
@@ -148,10 +175,10 @@ export class StretchPlanner {
    * By what share of its cost a plan is at most above the best there is, once the bound is worked
    * out; null for one that does not keep the rules: over a day's minutes, or the comb-out left out.
    */
-  gapOf(sessions: readonly Planned[]): number | null {
+  gapOf(sessions: readonly Planned[], care: readonly PlannedCare[] = []): number | null {
     // A day there is no time on at all is not among the days searched.
-    if (sessions.some((s) => !this.dayAt.includes(daysBetween(this.from, s.day)))) return null
-    const chosen = this.chosenOf(sessions)
+    if ([...sessions, ...care].some((s) => !this.dayAt.includes(daysBetween(this.from, s.day)))) return null
+    const chosen = this.chosenOf(sessions, care)
     if (broken(this.instance, chosen).length) return null
     const cost = costOf(this.instance, chosen)
     return cost > 0 ? roundUp(Math.max(0, 1 - this.planner.bound / cost)) : 0
@@ -175,11 +202,20 @@ export class StretchPlanner {
       const day = addDays(this.from, d)
       return places.length ? [{ day, places, pinned: pinned.has(day) }] : []
     })
+    const held = (c: Pick<PlannedCare, 'day' | 'unit'>) =>
+      !!this.asked.fixedCare?.some((f) => f.pinned && f.day === c.day && f.unit === c.unit)
+    const care = this.dayAt.flatMap((d, k) =>
+      this.care.flatMap(({ unit }, n): PlannedCare[] => {
+        const c = { day: addDays(this.from, d), unit }
+        return chosen[(this.places.length + n) * days + k] ? [{ ...c, pinned: held(c) }] : []
+      }),
+    )
     return {
       kind: 'plan',
       to: this.to,
       choices: this.asked.choices,
       sessions,
+      care,
       basis: basisOf(this.asked.coat.profile),
       gap: roundUp(gap),
     }
@@ -195,7 +231,12 @@ export class StretchPlanner {
  * What planning anew starts from and holds on to: pinned sessions, and today's once it is begun, as
  * far as it is still to do.
  */
-export function askedOf(coat: Coat, standing: StretchPlan | null, holdToday: boolean): Asked {
+export function askedOf(
+  coat: Coat,
+  standing: StretchPlan | null,
+  holdToday: boolean,
+  care: readonly CareUnit[] = [],
+): Asked {
   const at = dayOf(coat.today)
   const choices = standing?.choices ?? NO_CHOICES
   const old = standing ? sessionsFrom(standing, at) : []
@@ -212,5 +253,17 @@ export function askedOf(coat: Coat, standing: StretchPlan | null, holdToday: boo
   // A coat nobody knows is met first: each of those days is for what has not been met, and nothing else.
   for (const { day, places } of goingOver(coat, choices)?.sittings ?? [])
     if (!fixed.some((s) => s.day === day)) fixed.push({ day, places, pinned: false })
-  return { coat, choices, fixed, ...(standing ? { start: old } : {}) }
+  const oldCare = (standing?.care ?? []).filter((c) => c.day >= at)
+  const doneToday = new Set(care.filter((c) => c.since === 0 && c.last === at).map((c) => c.unit))
+  const fixedCare = oldCare.filter(
+    (c) => (c.pinned || (c.day === at && (begun || holdToday))) && !(c.day === at && doneToday.has(c.unit)),
+  )
+  return {
+    coat,
+    choices,
+    fixed,
+    care,
+    fixedCare,
+    ...(standing ? { start: old, startCare: oldCare } : {}),
+  }
 }

@@ -20,6 +20,8 @@ import type { DatedFact, FactOf } from './entries'
 import { knotsIn } from './findings'
 import type { Finding } from './findings'
 import type { FirstLengths } from './first-lengths'
+import { bearsComfort, bearsFrom, bearsSession, bearsTable } from './bears'
+import type { Bears } from './bears'
 import { garmentHours } from './garments'
 import { expectedByHand, guessTeaches, toldUncombed } from './hand'
 import type { Profile } from './profile'
@@ -103,6 +105,8 @@ export class Coat {
   private speed: Noticed = unnoticed(PACE_PRIOR)
   /** How long it takes to dry, as the logarithm of times the usual. */
   private dryness: Noticed = unnoticed(DRYING_PRIOR)
+  /** What the dog bears at one go. */
+  private borne: Bears
 
   constructor(
     /** The dog as it is this day. */
@@ -114,6 +118,7 @@ export class Coat {
     this.step = stepper(this.coat.tighteningPerDay)
     this.growth = unnoticed({ mean: this.coat.growthMmPerDay, sd: GROWTH_PRIOR_SD })
     this.size = sizeFactor(profile.weightKg)
+    this.borne = bearsFrom(monthsOld(profile.born, dayOf(today)))
     this.places = REGIONS.filter((r) => !profile.absent.includes(r.id)).map((region) => this.unmet(region))
     this.index = new Map(this.places.map((p) => [p.id, p]))
     this.covered = this.places.map((p) => COVER_LISTS.indexOf(p.region.covers))
@@ -175,6 +180,7 @@ export class Coat {
     other.growth = this.growth
     other.speed = this.speed
     other.dryness = this.dryness
+    other.borne = this.borne
     other.unlearned = this.unlearned
     return other
   }
@@ -278,13 +284,25 @@ export class Coat {
     return this
   }
 
+  /** Minutes the dog is asked to bear at one go, as found; without end while nothing holds it back. */
+  get bears(): number {
+    return this.borne.minutes ?? Infinity
+  }
+
   apply({ id, day, what }: DatedFact) {
     switch (what.kind) {
+      case 'session':
+        this.borne = bearsSession(this.borne, what.minutes)
+        return
+      case 'handling':
+        if (what.place === 'table') this.borne = bearsTable(this.borne)
+        return
       case 'dog':
         return this.becomes(become(this.profile, what))
       case 'hand':
         return this.toldByHand(what)
       case 'check':
+        this.borne = bearsComfort(this.borne, what.comfort ?? 'easy')
         return this.check(day, what)
       case 'brush':
         for (const id of what.regions) {

@@ -10,7 +10,7 @@ import { SIGN_IDS, SPOT_IDS } from './signs'
 import { VISIT_DID } from './visit-did'
 import { COMFORT_IDS, FINDING_IDS, MOST_KNOTS, UNDERCOAT_IDS } from './findings'
 import { EAR_CARRIAGES, GROUNDS, SETTINGS, TAUGHT } from './habits'
-import { TIDY_IDS } from './tidies'
+import { CARE_UNIT_IDS, TIDY_IDS } from './tidies'
 import { minutesSchema, nameSchema, placeSchema, regionSchema, TRUTHS } from './profile'
 import { daySchema, idSchema, words as someText } from './text'
 
@@ -50,6 +50,15 @@ const plannedSchema = z.strictObject({
   pinned: z.boolean(),
 })
 export type Planned = z.infer<typeof plannedSchema>
+
+/** Care beside the comb, on its day. */
+const plannedCareSchema = z.strictObject({
+  day: daySchema,
+  unit: z.enum(CARE_UNIT_IDS),
+  /** The owner put it there: it stays. */
+  pinned: z.boolean(),
+})
+export type PlannedCare = z.infer<typeof plannedCareSchema>
 
 export const ADVICE_ANSWERS = ['read', 'done', 'asked'] as const
 
@@ -260,6 +269,8 @@ export const factSchema = z.discriminatedUnion('kind', [
     to: daySchema,
     choices: choicesSchema,
     sessions: z.array(plannedSchema).max(400),
+    /** Care that has its minutes in it; a plan of before had none. */
+    care: z.array(plannedCareSchema).max(800).optional(),
     /** What of the profile it was made from. */
     basis: someText(2000),
     /** By what share of its cost it is at most above the best plan there is; unset once changed by hand. */

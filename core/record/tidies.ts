@@ -28,3 +28,20 @@ export const CARE_IDS = [
   'ears',
 ] as const satisfies readonly (TidyId | 'bath' | 'undercoat')[]
 export type CareId = (typeof CARE_IDS)[number]
+
+/** What of it a plan puts on its days, each by itself. */
+export const CARE_UNIT_IDS = [
+  'bath',
+  'undercoat',
+  'nails.left',
+  'nails.right',
+  'paws.left',
+  'paws.right',
+  'belly',
+  'rear',
+  'face',
+  'ears',
+  'ear-look',
+  'look-over',
+] as const
+export type CareUnitId = (typeof CARE_UNIT_IDS)[number]

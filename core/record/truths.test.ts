@@ -105,7 +105,8 @@ describe('what is true from a day', () => {
     expect(longestFor(['does-not-see'])).toBe(Infinity)
     expect(longestFor(['weak-behind'])).toBe(15)
     expect(longestFor(['weak-behind', 'tires-soon'])).toBe(10)
-    const old = (condition: ConditionId[]) => minutesFor(profile({ condition }), NO_CHOICES, '2026-11-28')
+    const old = (condition: ConditionId[]) =>
+      minutesFor({ profile: profile({ condition }), bears: Infinity }, NO_CHOICES, '2026-11-28')
     expect([old([]), old(['weak-behind']), old(['tires-soon'])]).toEqual([40, 15, 10])
   })
   it('what works here: the side that is to come first does', () => {

@@ -1,6 +1,6 @@
 import { currentInstant } from '../clock'
 import { and, eq } from 'drizzle-orm'
-import { careInPlan } from '../../core/care/due'
+import { careInPlan } from '../../core/due/due'
 import { standingPlan } from '../../core/plan/standing'
 import { addDays } from '../../core/record/day'
 import { coatOn } from '../../core/record/fold'

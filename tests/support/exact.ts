@@ -5,7 +5,7 @@ import type { Chosen, Instance } from '../../core/plan/best/instance'
 /**
  * The same stretch as a mixed-integer program: each unit a unit of flow from the first node to the
  * last (z), which days it stops at (x), which days are open (y), and for what is refused, an open day
- * between two stops.
+ * between two stops; what needs another stops only where that does.
  */
 function programOf(instance: Instance): string {
   const { units, days, limit, setup, minutes, cost, spaced } = instance
@@ -41,6 +41,9 @@ function programOf(instance: Instance): string {
       rows.push(`x${u}_${k} - y${k} <= 0`)
     }
   }
+  for (const { unit, on } of instance.needs ?? [])
+    for (const u of on)
+      for (let k = 0; k < days; k++) rows.push(`x${unit}_${k} - x${u}_${k} <= 0`)
   for (let k = 0; k < days; k++) {
     objective.push(`${setup} y${k}`)
     const taken = Array.from({ length: units }, (_, u) => `${num(minutes[u * days + k]!)} x${u}_${k}`)

@@ -3,6 +3,8 @@ import { COATS } from '../../core/coat/coat-types'
 import type { CoatId } from '../../core/coat/coat-types'
 import { addDays, weekday } from '../../core/record/day'
 import { coatOn } from '../../core/record/fold'
+import { CARE_UNITS, careUnits } from '../../core/due/care-units'
+import { regionOf } from '../../core/coat/regions'
 import { outlookOf } from '../../core/plan/outlook'
 import { problemOf } from '../../core/plan/problem'
 import type { Instance } from '../../core/plan/best/instance'
@@ -20,6 +22,8 @@ export interface Asked {
   matWorth?: number
   /** Share of the regions that are refused; a tenth by default. */
   refused?: number
+  /** Care has its minutes in it, and at least ten kinds of it fall due. */
+  care?: boolean
 }
 
 /**
@@ -50,7 +54,30 @@ export function stretchOf(asked: Asked): Instance {
     // Fewer places, fewer minutes, so that they press as hard.
     return minutes && 4 + (minutes - 4) * share
   })
+  const now = coatOn(record, from)
+  // Groomed on the first day; looks were last taken at other times.
+  const care = asked.care
+    ? careUnits(
+        { ...record, profile: { ...record.profile, habits: { setting: 'scissors', dryer: 'forced' } } },
+        now,
+      ).map((c) => ({
+        ...c,
+        since: Math.floor(random() * 0.8 * c.every),
+        hurts: CARE_UNITS[c.unit].hurts,
+        refused: false,
+        needs: units.flatMap((unit, i) =>
+          c.unit === 'bath' ||
+          CARE_UNITS[c.unit].combs.some((p) => p === regionOf(outlook.places[unit.places[0]!]!.id).place)
+            ? [i]
+            : [],
+        ),
+        minutes: c.minutes * share,
+        firstMinutes: c.minutes * share,
+        drying: c.drying * share,
+      }))
+    : []
   return problemOf(outlook, units, {
+    care,
     limits,
     matWorth: asked.matWorth ?? 150,
     ceilingDays: COATS[coat].ceilingDays,

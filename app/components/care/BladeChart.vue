@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { RUNS_OUT_MM } from '#core/care/due'
+import { RUNS_OUT_MM } from '#core/due/due'
 import { BLADES, cuttersFor, daysToGrow, regrowth } from '#core/care/tidies/blades'
 import type { Allowed } from '#core/care/tidies/trims'
 

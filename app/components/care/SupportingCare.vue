@@ -2,7 +2,7 @@
 import { opensConcern } from '#core/care/look/outcomes'
 import { OUTCOMES } from '#core/record/care-parts'
 import type { LookedAt } from '#core/record/care-parts'
-import { nailsNext } from '#core/care/tidies/nails'
+import { nailsNext } from '#core/due/nails'
 import type { Fact } from '#core/record/entries'
 import { UNDERCOAT_IDS } from '#core/record/findings'
 import { sayDay } from '#core/record/say-day'

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { CARE } from '#core/care/due'
+import { CARE } from '#core/due/due'
 import type { CareId } from '#core/record/tidies'
 import { placeRow } from '#core/coat/regions'
 import type { RegionId } from '#core/coat/regions'

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { CARE } from '#core/care/due'
+import { CARE } from '#core/due/due'
 import type { CareId } from '#core/record/tidies'
 import { addDays, daysBetween } from '#core/record/day'
 import { dayAndMonth, shortDay, shortWeekday, weekdayName } from '#core/record/say-day'

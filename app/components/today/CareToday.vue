@@ -2,7 +2,7 @@
 import { TRIM_IDS } from '#core/care/tidies/dangers'
 import type { TrimId } from '#core/care/tidies/dangers'
 import { sayDay } from '#core/record/say-day'
-import { CARE, leftToVisit } from '#core/care/due'
+import { CARE, leftToVisit } from '#core/due/due'
 import { ledAt } from '~/words/care'
 
 /** The care beside the comb that has fallen due. */

@@ -7,7 +7,7 @@ import { assess } from '../../record/fold'
 import { TRIM_IDS } from '../tidies/dangers'
 import { concernAt, openConcerns, placesOfTrim, readOut, sayWhere } from './look-over'
 import { ROUND } from './look-round'
-import { nailsNext } from '../tidies/nails'
+import { nailsNext } from '../../due/nails'
 import { SIGNS, SPOT_IDS } from '../../record/signs'
 
 const DAY = '2026-09-20'

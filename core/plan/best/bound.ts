@@ -1,5 +1,5 @@
 import { Filling } from './filling'
-import { cheapestPath, nodesOf, SLACK } from './instance'
+import { cheapestPath, nodesOf, SLACK, withNeeds } from './instance'
 import type { Chosen, Instance } from './instance'
 
 /** Prices a minute tried to begin with, the same on every day. */
@@ -30,6 +30,8 @@ const WHOLE_UP_TO = 5
  * a copy the unit owns and a copy the day owns, and a price is paid where the unit takes what the day
  * does not give. For given prices the units are shortest paths and the days knapsacks that must pay
  * for opening, so the sum of their best is a bound (Lagrangian decomposition, Guignard and Kim 1987).
+ * Where a unit needs others the same day it pays each of them to be there (a price on the rule, likewise never
+ * below nothing), and what it pays they save.
  * The prices climb by the slope of that sum, each by steps of its own size.
  */
 export class Pricing {
@@ -40,6 +42,19 @@ export class Pricing {
   readonly lean: Float64Array
   /** Rounds done. */
   round = 0
+
+  /** What each needed unit is paid by the one that needs it, by day; and where in the cells both stand. */
+  private readonly paid: Float64Array
+  private readonly paidBest: Float64Array
+  private readonly payers: Int32Array
+  private readonly payees: Int32Array
+  /** What of that comes to each cell: what it pays less what it is paid. */
+  private readonly due: Float64Array
+  private readonly dueBest: Float64Array
+  private readonly paidSlope: Float64Array
+  private readonly paidSquare: Float64Array
+  /** Minutes of a unit with all it needs. */
+  private readonly least: Float64Array
 
   private readonly trial: Float64Array
   private readonly taken: Float64Array
@@ -77,6 +92,20 @@ export class Pricing {
     this.nodePrice = new Float64Array(nodes)
     this.from = new Int32Array(nodes)
     this.filling = new Filling(instance.units)
+    this.least = withNeeds(instance)
+    const pairs = (instance.needs ?? []).flatMap(({ unit, on }) =>
+      on.flatMap((u) =>
+        Array.from({ length: instance.days }, (_, k) => [unit * instance.days + k, u * instance.days + k]),
+      ),
+    )
+    this.payers = Int32Array.from(pairs, ([v]) => v!)
+    this.payees = Int32Array.from(pairs, ([, u]) => u!)
+    this.paid = new Float64Array(pairs.length)
+    this.paidBest = new Float64Array(pairs.length)
+    this.paidSlope = new Float64Array(pairs.length)
+    this.paidSquare = new Float64Array(pairs.length)
+    this.due = new Float64Array(pairs.length ? cells : 0)
+    this.dueBest = new Float64Array(this.due.length)
 
     let first = 0
     for (const aMinute of FIRST_PRICES) {
@@ -94,6 +123,8 @@ export class Pricing {
     if (value <= this.bound) return false
     this.bound = value
     this.prices.set(this.trial)
+    this.dueBest.set(this.due)
+    this.paidBest.set(this.paid)
     return true
   }
 
@@ -101,13 +132,17 @@ export class Pricing {
   private value(prices: Float64Array): number {
     const { units, days, setup, cost } = this.instance
     const nodes = days + 2
-    const { taken, nodePrice, at, from } = this
+    const { taken, nodePrice, at, from, due, paid, payers, payees } = this
     taken.fill(0)
+    due.fill(0)
+    for (let p = 0; p < paid.length; p++) {
+      due[payers[p]!]! += paid[p]!
+      due[payees[p]!]! -= paid[p]!
+    }
     let total = 0
     for (let u = 0; u < units; u++) {
       const row = u * days
-      for (let k = 0; k < days; k++) nodePrice[k + 1] = this.fits(row + k, k) ? prices[row + k]! : Infinity
-      nodePrice[nodes - 1] = 0
+      this.priceNodes(row, prices, due)
       total += cheapestPath(cost[u]!, nodes, nodePrice, at, from)
       for (let j = from[nodes - 1]!; j > 0; j = from[j]!) taken[row + j - 1] = 1
     }
@@ -115,10 +150,21 @@ export class Pricing {
     return total
   }
 
-  /** Whether a unit alone fits into a day at all. */
+  /** What it costs a unit to stop at each node. */
+  private priceNodes(row: number, prices: Float64Array, due: Float64Array) {
+    const { nodePrice, instance } = this
+    const { days } = instance
+    for (let k = 0; k < days; k++)
+      nodePrice[k + 1] = this.fits(row + k, k)
+        ? prices[row + k]! + (due.length ? due[row + k]! : 0)
+        : Infinity
+    nodePrice[days + 1] = 0
+  }
+
+  /** Whether a unit, with what it needs, fits into a day at all. */
   private fits(cell: number, k: number) {
-    const { limit, setup, minutes } = this.instance
-    return minutes[cell]! <= limit[k]! - setup + SLACK
+    const { limit, setup } = this.instance
+    return this.least[cell]! <= limit[k]! - setup + SLACK
   }
 
   /** Most that day `k` earns at these prices within its minutes; fills `offered` if it pays to open. */
@@ -145,15 +191,12 @@ export class Pricing {
   leaning(): Chosen {
     const { units, days, cost } = this.instance
     const nodes = days + 2
-    const { prices, lean, nodePrice, at, from } = this
+    const { prices, lean, nodePrice, at, from, dueBest } = this
     const chosen = new Uint8Array(units * days)
     for (let u = 0; u < units; u++) {
       const row = u * days
-      for (let k = 0; k < days; k++)
-        nodePrice[k + 1] = this.fits(row + k, k)
-          ? prices[row + k]! + DRAWN_MINUTES * (0.5 - lean[row + k]!)
-          : Infinity
-      nodePrice[nodes - 1] = 0
+      this.priceNodes(row, prices, dueBest)
+      for (let k = 0; k < days; k++) nodePrice[k + 1]! += DRAWN_MINUTES * (0.5 - lean[row + k]!)
       cheapestPath(cost[u]!, nodes, nodePrice, at, from)
       for (let j = from[nodes - 1]!; j > 0; j = from[j]!) chosen[row + j - 1] = 1
     }
@@ -167,14 +210,13 @@ export class Pricing {
   worthTrying(within: number): number[] {
     const { units, days, cost } = this.instance
     const nodes = days + 2
-    const { prices, nodePrice, at, from } = this
+    const { prices, nodePrice, at, from, dueBest } = this
     const onward = new Float64Array(nodes)
     const cells: number[] = []
     for (let u = 0; u < units; u++) {
       const row = u * days
       const table = cost[u]!
-      for (let k = 0; k < days; k++) nodePrice[k + 1] = this.fits(row + k, k) ? prices[row + k]! : Infinity
-      nodePrice[nodes - 1] = 0
+      this.priceNodes(row, prices, dueBest)
       const best = cheapestPath(table, nodes, nodePrice, at, from)
       for (let i = nodes - 2; i > 0; i--) {
         let least = Infinity
@@ -225,6 +267,9 @@ export class Pricing {
     this.trial.set(this.prices)
     this.slope.fill(0)
     this.square.fill(0)
+    this.paid.set(this.paidBest)
+    this.paidSlope.fill(0)
+    this.paidSquare.fill(0)
   }
 
   /** One step of the prices, so many a minute long. */
@@ -237,6 +282,14 @@ export class Pricing {
       const move = (step * instance.minutes[c]! * slope[c]!) / (Math.sqrt(square[c]!) + SOFT)
       trial[c] = Math.max(0, trial[c]! + move)
       lean[c] = LEAN_KEPT * lean[c]! + (1 - LEAN_KEPT) * taken[c]!
+    }
+    const { paid, payers, payees, paidSlope, paidSquare } = this
+    for (let p = 0; p < paid.length; p++) {
+      const up = taken[payers[p]!]! - taken[payees[p]!]!
+      paidSlope[p] = SLOPE_KEPT * paidSlope[p]! + (1 - SLOPE_KEPT) * up
+      paidSquare[p] = SQUARE_KEPT * paidSquare[p]! + (1 - SQUARE_KEPT) * up * up
+      const by = instance.minutes[payees[p]!]!
+      paid[p] = Math.max(0, paid[p]! + (step * by * paidSlope[p]!) / (Math.sqrt(paidSquare[p]!) + SOFT))
     }
   }
 }

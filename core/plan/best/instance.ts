@@ -22,6 +22,53 @@ export interface Instance {
   cost: Float64Array[]
   /** Units the dog refuses: never in two sessions running. 2: it was in the last one before the start. */
   spaced: Uint8Array
+  /** Units that are done only on days on which others are: a bath on a combed coat, a tidy on combed places. */
+  needs?: readonly Need[]
+}
+export interface Need {
+  unit: number
+  /** The units it wants done the same day; none of them wants any itself, nor is refused. */
+  on: readonly number[]
+}
+
+/** Minutes of each unit on each day together with all it needs: what a day must have for it at least. */
+export function withNeeds({ minutes, needs = [], days }: Instance): Float64Array {
+  const all = minutes.slice()
+  for (const { unit, on } of needs)
+    for (let k = 0; k < days; k++) for (const u of on) all[unit * days + k]! += minutes[u * days + k]!
+  return all
+}
+
+/**
+ * The same instance with what needs others held to the days it has in a plan, and the others to be there: so
+ * that no small change can part them.
+ */
+export function heldTo(instance: Instance, chosen: Chosen): Instance {
+  const { needs, days } = instance
+  if (!needs?.length) return instance
+  const nodes = nodesOf(instance)
+  const cost = [...instance.cost]
+  const must = new Map<number, Set<number>>()
+  for (const { unit, on } of needs) {
+    must.set(unit, new Set())
+    for (let k = 0; k < days; k++) {
+      if (!chosen[unit * days + k]) continue
+      for (const u of [unit, ...on]) must.set(u, (must.get(u) ?? new Set()).add(k + 1))
+    }
+  }
+  for (const [u, stops] of must) {
+    const table = (cost[u] = cost[u]!.slice())
+    const only = needs.some((n) => n.unit === u)
+    for (let i = 0; i < nodes - 1; i++) {
+      let stepped = false
+      for (let j = i + 1; j < nodes; j++) {
+        if (stepped || (only && j < nodes - 1 && !stops.has(j))) table[j * nodes + i] = Infinity
+        stepped ||= stops.has(j)
+      }
+    }
+  }
+  const { needs: _needs, ...rest } = instance
+  return { ...rest, cost }
 }
 
 export const nodesOf = (instance: Instance) => instance.days + 2
@@ -119,6 +166,10 @@ export function broken(instance: Instance, chosen: Chosen): string[] {
       last[u] = session
     }
   }
+  for (const { unit, on } of instance.needs ?? [])
+    for (let k = 0; k < days; k++)
+      if (chosen[unit * days + k] && on.some((u) => !chosen[u * days + k]))
+        wrong.push(`day ${k}: unit ${unit} without what it needs`)
   if (!Number.isFinite(costOf(instance, chosen))) wrong.push('a unit goes where it may not')
   return wrong
 }

@@ -1,7 +1,7 @@
 import { Anneal } from './anneal'
 import { Pricing } from './bound'
 import { Deadline } from './deadline'
-import { broken } from './instance'
+import { broken, heldTo } from './instance'
 import type { Chosen, Instance } from './instance'
 import { Search } from './search'
 
@@ -52,6 +52,11 @@ const WORTH_WITHIN = 0.01
 const OVER_PRICE = { first: 1, least: 0.3, by: 1.1 }
 /** Minutes over that are let: so many a day at first, none from this share of the way on. */
 const LET_OVER = { aDay: 0.02, until: 0.85, power: 1.5 }
+/**
+ * Where some units need others: steps in which those find their days, and those that end it, in times the usual;
+ * by what share of the time for small changes the first are over, and of those how many are left to do (by trial).
+ */
+const NEEDY = { first: 20, last: 4, until: 0.6, cells: 0.4 }
 /** Minutes over too few to be any. */
 const NONE_OVER = 0.01
 
@@ -138,11 +143,36 @@ export class Planner {
 
     const { pressure } = pricing
     const warmth = Math.max(1, WARMER * pressure)
-    const anneal = new Anneal(instance, random, pricing.leaning(), pricing.worthTrying(WORTH_WITHIN))
+    const live = smallChanges(instance, pricing.worthTrying(WORTH_WITHIN))
     const size = (instance.units * instance.days) / USUAL_CELLS
     const share = Math.min(1, Math.max(LEAST_SHARE, size))
-    let dearer = OVER_PRICE.first
+    const more = Math.min(MORE_STEPS, Math.max(1, 1 / size))
+    /** Steps with whole sessions, so many of them, cooling. */
+    const sessionSteps = (count: number, gone: number) => {
+      const heat = SESSION_HEAT[0] * Math.pow(SESSION_HEAT[1] / SESSION_HEAT[0], gone)
+      for (let i = 0; i < more * count; i++) search.step(heat)
+      this.take(search.best, search.bestCost)
+    }
     const changed = deadline.part(OVER_BY.small)
+    // What needs others finds its days with them; then they are held there while the small changes go on round them.
+    const needy = instance.needs?.length ? NEEDY : null
+    if (needy) {
+      search.adopt(this.chosen.slice())
+      for (let n = 0, gone = 0; gone < 1; n++) {
+        sessionSteps((needy.first * steps) / CELL_SLICES, gone)
+        gone = changed(n / CELL_SLICES) / needy.until
+        yield 0.3 + 0.3 * Math.min(1, gone)
+      }
+    }
+    const anneal = new Anneal(
+      heldTo(instance, this.chosen),
+      random,
+      leanTo(instance, pricing.leaning(), this.chosen),
+      live,
+    )
+    let dearer = OVER_PRICE.first
+    const settled = deadline.part(OVER_BY.small)
+    const slices = CELL_SLICES * (needy ? needy.cells : 1)
     for (let n = 1, gone = 0; gone < 1; n++) {
       anneal.heat = HEAT[0] * Math.pow(HEAT[1] / HEAT[0], gone) * warmth
       anneal.overPrice = dearer * (1 + pressure)
@@ -151,21 +181,18 @@ export class Planner {
       const over = LET_OVER.aDay * instance.days * Math.pow(left, LET_OVER.power)
       if (anneal.over > Math.max(over, NONE_OVER)) dearer *= OVER_PRICE.by
       else dearer = Math.max(OVER_PRICE.least, dearer / OVER_PRICE.by)
-      gone = changed(n / CELL_SLICES)
-      yield 0.3 + 0.6 * gone
+      gone = settled(n / slices)
+      yield 0.6 + 0.3 * gone
     }
     if (anneal.bestCost < Infinity && search.adopt(anneal.best)) search.polish()
     this.take(search.best, search.bestCost)
 
-    search.adopt(search.best.slice())
-    const more = Math.min(MORE_STEPS, Math.max(1, 1 / size))
+    search.adopt(this.chosen.slice())
     const bettered = deadline.part(OVER_BY.sessions)
-    for (let n = 1, gone = 0; gone < 1; n++) {
-      const heat = SESSION_HEAT[0] * Math.pow(SESSION_HEAT[1] / SESSION_HEAT[0], gone)
-      for (let i = 0; i < (more * steps) / SLICES; i++) search.step(heat)
-      this.take(search.best, search.bestCost)
-      gone = bettered(n / SLICES)
-      yield 0.9 + 0.1 * gone
+    for (let n = 1, over = 0; over < 1; n++) {
+      sessionSteps(((needy?.last ?? 1) * steps) / SLICES, over)
+      over = bettered(n / SLICES)
+      yield 0.9 + 0.1 * over
     }
     search.adopt(search.best.slice())
     search.polish()
@@ -173,3 +200,17 @@ export class Planner {
     this.bound = Math.min(this.bound, this.cost)
   }
 }
+
+/** The leaning plan, but what needs others, and they, as they are in another. */
+function leanTo({ needs = [], days }: Instance, leaning: Chosen, plan: Chosen): Chosen {
+  for (const { unit, on } of needs)
+    for (let k = 0; k < days; k++) {
+      const here = plan[unit * days + k]!
+      leaning[unit * days + k] = here
+      if (here) for (const u of on) leaning[u * days + k] = 1
+    }
+  return leaning
+}
+/** Cells in which small changes are tried: not those of what is held with what it needs. */
+const smallChanges = ({ needs = [], days }: Instance, cells: readonly number[]): number[] =>
+  cells.filter((c) => !needs.some((n) => n.unit === Math.floor(c / days)))

@@ -1,4 +1,7 @@
 import { cheapestPath, costOf, nodesOf, SLACK } from './instance'
+
+/** Less than any path costs: what a stop that must be is worth. */
+const MUST_STOP = -1e9
 import type { Chosen, Instance } from './instance'
 
 /**
@@ -30,6 +33,11 @@ export class RoomPlan {
   /** Days that are not to be combed on, and days whose laying out is given for the moment. */
   protected readonly barred: Uint8Array
   protected readonly given: Uint8Array
+  /** Of each unit: those it needs the same day, and those that need it. */
+  private readonly needs: (readonly number[])[]
+  private readonly neededBy: number[][]
+  /** Taken out, and not yet put back. */
+  private readonly isOut: Uint8Array
 
   /**
    * @param random 0 to below 1
@@ -59,6 +67,13 @@ export class RoomPlan {
     this.isTouched = new Uint8Array(units)
     this.barred = new Uint8Array(days)
     this.given = new Uint8Array(days)
+    this.isOut = new Uint8Array(units)
+    this.needs = Array.from({ length: units }, () => [])
+    this.neededBy = Array.from({ length: units }, () => [])
+    for (const { unit, on } of instance.needs ?? []) {
+      this.needs[unit] = on
+      for (const u of on) this.neededBy[u]!.push(unit)
+    }
     this.spacedUnits = [...instance.spaced.keys()].filter((u) => instance.spaced[u])
     this.recount()
     this.keepIfBest()
@@ -107,6 +122,7 @@ export class RoomPlan {
     const { days } = this.instance
     for (const u of this.touched) {
       this.isTouched[u] = 0
+      this.isOut[u] = 0
       if (keep) continue
       for (let c = u * days; c < (u + 1) * days; c++) this.chosen[c] = this.held.rows[c]!
       this.own[u] = this.held.own[u]!
@@ -119,6 +135,7 @@ export class RoomPlan {
 
   protected takeOut(u: number) {
     this.touch(u)
+    this.isOut[u] = 1
     const { days, minutes } = this.instance
     for (let k = 0; k < days; k++) {
       const c = u * days + k
@@ -138,17 +155,25 @@ export class RoomPlan {
     const { days, limit, setup, minutes, cost, spaced } = this.instance
     const { nodes, price, at, from } = this
     const spread = spaced[u] !== 0
+    this.isOut[u] = 0
     for (let k = 0; k < days; k++) {
       const c = u * days + k
-      const room = limit[k]! - setup - this.used[k]! - minutes[c]!
+      let more = 0
+      for (const needed of this.needs[u]!)
+        if (!this.chosen[needed * days + k]) more += minutes[needed * days + k]!
+      const room = limit[k]! - setup - this.used[k]! - minutes[c]! - more
       if (room < -SLACK || this.barred[k]) price[k + 1] = Infinity
       else if (this.count[k] === 0 && !this.given[k]) price[k + 1] = this.mayOpen ? setup : Infinity
       else price[k + 1] = 0
       if (heed) price[k + 1]! += heed * this.prices[c]!
+      if (more && price[k + 1]! < Infinity) price[k + 1]! += this.broughtAlong(u, k, heed)
+      for (const v of this.neededBy[u]!) if (this.chosen[v * days + k]) price[k + 1]! += MUST_STOP
     }
     price[nodes - 1] = 0
     const end = spread ? this.spreadPath(u) : cheapestPath(cost[u]!, nodes, price, at, from)
     if (end === Infinity) return false
+    for (const v of this.neededBy[u]!)
+      for (let k = 0; k < days; k++) if (this.chosen[v * days + k] && !this.passes(k + 1)) return false
     let own = 0
     for (let j = nodes - 1; j > 0; j = from[j]!) {
       const i = from[j]!
@@ -157,9 +182,51 @@ export class RoomPlan {
       this.chosen[u * days + j - 1] = 1
       this.used[j - 1]! += minutes[u * days + j - 1]!
       this.count[j - 1]! += 1
+      for (const needed of this.needs[u]!) this.bring(needed, j - 1)
     }
     this.own[u] = own
     return true
+  }
+
+  /** Whether the path last found stops at a node. */
+  private passes(node: number): boolean {
+    let j = this.from[this.nodes - 1]!
+    while (j > node) j = this.from[j]!
+    return j === node
+  }
+
+  /** What it costs that those a unit needs come to a day as well, for the sake of it. */
+  private broughtAlong(u: number, k: number, heed: number): number {
+    const { days } = this.instance
+    let more = 0
+    for (const needed of this.needs[u]!) {
+      const c = needed * days + k
+      // What is out finds its own way back, by this day.
+      if (this.chosen[c] || this.isOut[needed]) continue
+      more += this.detour(needed, k) + heed * this.prices[c]!
+    }
+    return more
+  }
+  /** What one more stop of a unit costs. */
+  private detour(u: number, k: number): number {
+    const { days, cost } = this.instance
+    const { nodes, chosen } = this
+    let before = k
+    while (before > 0 && !chosen[u * days + before - 1]) before--
+    let after = k + 2
+    while (after < nodes - 1 && !chosen[u * days + after - 1]) after++
+    const table = cost[u]!
+    return table[(k + 1) * nodes + before]! + table[after * nodes + k + 1]! - table[after * nodes + before]!
+  }
+  private bring(u: number, k: number) {
+    const { days, minutes } = this.instance
+    const c = u * days + k
+    if (this.chosen[c] || this.isOut[u]) return
+    this.touch(u)
+    this.own[u]! += this.detour(u, k)
+    this.chosen[c] = 1
+    this.used[k]! += minutes[c]!
+    this.count[k]! += 1
   }
 
   /** The same for a unit that skips a session each time. `price` is filled in. */

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { onKeyStroke } from '@vueuse/core'
 import { forecastOf, movedTo } from '#core/plan/forecast'
-import { CARE } from '#core/care/due'
+import { CARE } from '#core/due/due'
 import { minutesFor, stretchEnd } from '#core/plan/standing'
 import { addDays, daysBetween } from '#core/record/day'
 import type { Choices } from '#core/record/entries'
@@ -75,7 +75,7 @@ const answer = computed(() => {
     keep: `Keep ${day(move.value.to)}`,
     over: Math.round(
       (tried.value.forecast.sessions.find((s) => s.day === move.value!.to)?.minutes ?? 0) -
-        minutesFor(profile.value, plan.value!.choices, move.value.to),
+        minutesFor(coat.value, plan.value!.choices, move.value.to),
     ),
   }
 })
@@ -122,7 +122,7 @@ const session = computed(() => plan.value?.sessions.find((s) => s.day === picked
 const also = computed(() => care.value.filter((c) => !c.past && c.day === picked.value).map((c) => c.care))
 const isBlocked = computed(() => plan.value?.choices.blocked.includes(picked.value) ?? false)
 const minutesThere = computed(() =>
-  plan.value ? minutesFor(profile.value, plan.value.choices, picked.value) : 0,
+  plan.value ? minutesFor(coat.value, plan.value.choices, picked.value) : 0,
 )
 function block() {
   const { choices } = plan.value!
@@ -144,7 +144,7 @@ const daysAhead = computed(() =>
     setup: SETUP_MINUTES,
     tease: s.tease,
     comb: s.minutes - s.tease - SETUP_MINUTES,
-    had: plan.value ? minutesFor(profile.value, plan.value.choices, s.day) : 0,
+    had: plan.value ? minutesFor(coat.value, plan.value.choices, s.day) : 0,
     care: listed(
       care.value.filter((c) => !c.past && c.day === s.day).map((c) => CARE[c.care].label.toLowerCase()),
     ),

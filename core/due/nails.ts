@@ -1,12 +1,12 @@
-import type { Day } from '../../record/day'
-import { addDays, daysBetween } from '../../record/day'
-import type { DogRecord } from '../../record/fold'
-import { habitsOf } from '../../record/habits'
-import type { Ground } from '../../record/habits'
-import { timeline } from '../../record/timeline'
-import { isVisit, visitDid } from '../../record/visits'
-import type { NailsDid } from '../../record/nails-did'
-import { nailsDid } from '../../record/tidied'
+import type { Day } from '../record/day'
+import { addDays, daysBetween } from '../record/day'
+import type { DogRecord } from '../record/fold'
+import { habitsOf } from '../record/habits'
+import type { Ground } from '../record/habits'
+import { timeline } from '../record/timeline'
+import { isVisit, visitDid } from '../record/visits'
+import type { NailsDid } from '../record/nails-did'
+import { nailsDid } from '../record/tidied'
 
 /** Looked at, and a sliver off long ones so that the quick draws back, days (common practice). */
 const LOOK_DAYS = 8

@@ -17,7 +17,7 @@ import type { CareId } from '../record/tidies'
 import type { VisitDid } from '../record/visit-did'
 import { timeline } from '../record/timeline'
 import { isVisit, visitDid } from '../record/visits'
-import { nailsNext } from './tidies/nails'
+import { nailsNext } from './nails'
 
 interface CareRow {
   label: string
