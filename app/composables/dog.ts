@@ -9,6 +9,7 @@ import { playAhead } from '#core/plan/kept'
 import { ROLLING_DAYS } from '#core/plan/standing'
 import type { StretchPlan } from '#core/plan/standing'
 import { lookAhead } from '#core/plan/look-ahead'
+import { careUnits } from '#core/due/care-units'
 import { pastOf, planOn } from '#core/plan/today'
 import { stretchStart } from '#core/record/stretch-start'
 import type { PlaceId, RegionId } from '#core/coat/regions'
@@ -78,6 +79,7 @@ export function useStanding(
       >,
   )
   const past = computed(() => pastOf(file.value, today.value))
+  const units = computed(() => careUnits(file.value, coat.value))
   const wanted = computed(() => (chosen.value === null ? planning.plan.value?.sessions : undefined))
   const plan = computed(() =>
     planOn(
@@ -86,6 +88,11 @@ export function useStanding(
       past.value,
       wanted.value && [...(wanted.value.find((s) => s.day === today.value)?.places ?? []), ...also.value],
       planning.plan.value?.choices,
+      {
+        units: units.value,
+        planned:
+          wanted.value && planning.plan.value?.care?.filter((c) => c.day === today.value).map((c) => c.unit),
+      },
     ),
   )
   return { now, chances, shades, plan }

@@ -1,7 +1,6 @@
 import { strToU8 } from 'fflate'
-import { careInPlan } from '#core/due/due'
+import { careDays } from '#core/plan/standing'
 import type { StretchPlan } from '#core/plan/standing'
-import type { Coat } from '#core/record/coat'
 import { timeline } from '#core/record/timeline'
 import type { DogFile } from '#shared/answers'
 import { happeningsOf, writeCalendar } from '#shared/calendar'
@@ -11,12 +10,10 @@ import { Dismissed, hire } from '~/workers/hire'
 import type { ZipWork } from '~/workers/zip.worker'
 
 /** The plan from today on, care and the visit, as iCalendar. */
-export function calendarOf(file: DogFile, plan: StretchPlan | null, coat: Coat, today: string): string {
+export function calendarOf(file: DogFile, plan: StretchPlan | null, today: string): string {
   const { profile } = file
   const sessions = plan?.sessions.filter((s) => s.day >= today) ?? []
-  const care = plan
-    ? careInPlan(file, sessions, today, plan.to, plan.to === profile.nextVisit, coat.learnedGrowth.now)
-    : []
+  const care = careDays(plan).filter((c) => c.day >= today)
   const dog = { id: file.id, name: profile.name, groomer: profile.groomer, nextVisit: profile.nextVisit }
   return writeCalendar(profile.name, happeningsOf(dog, sessions, care), currentInstant())
 }
@@ -33,7 +30,6 @@ export class Cancelled extends Error {}
 export async function gatherAll(
   file: DogFile,
   plan: StretchPlan | null,
-  coat: Coat,
   today: string,
   gathered: (share: number) => void,
   signal: AbortSignal,
@@ -48,7 +44,7 @@ export async function gatherAll(
       writeRecordFile({ id: file.id, profile: file.began ?? file.profile }, file.entries, currentInstant()),
     ),
     'diary.csv': strToU8(writeDiaryCsv(file.entries)),
-    'plan.ics': strToU8(calendarOf(file, plan, coat, today)),
+    'plan.ics': strToU8(calendarOf(file, plan, today)),
     'thread.json': strToU8(JSON.stringify(notes, null, 2)),
   }
   for (const [i, p] of photos.entries()) {

@@ -1,7 +1,7 @@
 import { proxy } from 'comlink'
 import { latestEntry, planStands, standingPlan } from '#core/plan/standing'
 import type { FiledPlan, StretchPlan } from '#core/plan/standing'
-import type { Choices, Planned } from '#core/record/entries'
+import type { Choices, Planned, PlannedCare } from '#core/record/entries'
 import type { DogFile } from '#shared/answers'
 import { recordOf } from '~/offline/shown'
 import { hire, plainly } from '~/workers/hire'
@@ -154,12 +154,12 @@ export function usePlan(file: Ref<DogFile | null>, today: Ref<string>, paused: R
     changes.value.push(change)
   }
   /** Puts the sessions so, and leaves the rest as it is. */
-  async function set(sessions: Planned[]) {
+  async function set(sessions: Planned[], care?: PlannedCare[]) {
     if (!latest.value) return
     halt()
     const change: string[] = []
     const { gap: _gap, ...rest } = bare(latest.value)
-    await write({ ...rest, sessions }, change)
+    await write({ ...rest, sessions, ...(care ? { care } : {}) }, change)
     changes.value.push(change)
   }
   /** The plan as it was before the last change. */

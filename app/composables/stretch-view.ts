@@ -1,10 +1,12 @@
-import { careInPlan, isPlanned } from '#core/due/due'
+import { isPlanned } from '#core/due/due'
+import { careUnits } from '#core/due/care-units'
+import { SETUP_MINUTES } from '#core/coat/minutes'
 import type { CareId } from '#core/record/tidies'
 import { forecastOf } from '#core/plan/forecast'
 import { playAhead } from '#core/plan/kept'
 import { planOn } from '#core/plan/today'
 import type { TodayPlan } from '#core/plan/today'
-import { minutesFor } from '#core/plan/standing'
+import { careDays, minutesFor } from '#core/plan/standing'
 import type { StretchPlan } from '#core/plan/standing'
 import { addDays, daysBetween, weekday } from '#core/record/day'
 import type { Planned } from '#core/record/entries'
@@ -23,6 +25,14 @@ export interface Hung {
 /** A stretch laid out for its screen: what was, what is to come, week by week. */
 export function useStretchView(plan: Ref<StretchPlan | null>, from: Ref<string>) {
   const { file, today, coat } = useDog()
+  /** Minutes of care on each day of the plan; laying out is there with the combing, or for it alone. */
+  const careMinutes = computed(() => {
+    const takes = new Map(careUnits(file.value, coat.value).map((u) => [u.unit, u.minutes]))
+    const days = new Map<string, number>()
+    for (const c of plan.value?.care ?? [])
+      if (c.day >= today.value) days.set(c.day, (days.get(c.day) ?? 0) + (takes.get(c.unit) ?? 0))
+    return days
+  })
   const forecast = computed(() =>
     plan.value ? forecastOf(coat.value, plan.value.sessions, plan.value.to) : null,
   )
@@ -45,17 +55,31 @@ export function useStretchView(plan: Ref<StretchPlan | null>, from: Ref<string>)
     }))
   })
 
-  const hang = (sessions: readonly Planned[], f: { sessions: { day: string; minutes: number }[] }): Hung[] =>
-    f.sessions.map((s) => {
+  const hang = (
+    sessions: readonly Planned[],
+    f: { sessions: { day: string; minutes: number }[] },
+  ): Hung[] => {
+    const combed = f.sessions.map((s) => {
       const planned = sessions.find((p) => p.day === s.day)!
       return {
         day: s.day,
-        minutes: Math.round(s.minutes),
+        minutes: Math.round(s.minutes + (careMinutes.value.get(s.day) ?? 0)),
         full: planned.places.length >= FULL_FROM,
         pinned: planned.pinned,
         past: false,
       }
     })
+    const alone = [...careMinutes.value]
+      .filter(([day]) => !combed.some((c) => c.day === day))
+      .map(([day, minutes]) => ({
+        day,
+        minutes: Math.round(minutes + SETUP_MINUTES),
+        full: false,
+        pinned: false,
+        past: false,
+      }))
+    return [...combed, ...alone].sort((a, b) => (a.day < b.day ? -1 : 1))
+  }
   const ahead = computed<Hung[]>(() =>
     plan.value && forecast.value ? hang(plan.value.sessions, forecast.value) : [],
   )
@@ -107,18 +131,14 @@ export function useStretchView(plan: Ref<StretchPlan | null>, from: Ref<string>)
             : [],
     )
     if (!plan.value) return done
-    const booked = plan.value.to === file.value.profile.nextVisit
-    const due = careInPlan(
-      file.value,
-      plan.value.sessions,
-      today.value,
-      plan.value.to,
-      booked,
-      coat.value.learnedGrowth.now,
-    )
-    return [...done, ...due.map((d) => ({ ...d, past: false }))]
+    return [
+      ...done,
+      ...careDays(plan.value)
+        .filter((d) => d.day >= today.value)
+        .map((d) => ({ ...d, past: false })),
+    ]
   })
   const daysLeft = computed(() => (plan.value ? daysBetween(today.value, plan.value.to) : 0))
 
-  return { care, forecast, past, ahead, hang, weeks, reasons, daysLeft }
+  return { care, careMinutes, forecast, past, ahead, hang, weeks, reasons, daysLeft }
 }

@@ -11,41 +11,37 @@ import type {
   TaughtId,
 } from '#core/record/habits'
 
-interface Led {
-  act: (her: string) => string
-  /** What it takes (judgement). */
-  minutes: number
-}
+type Led = (her: string) => string
 /** The tidies in words: what is done with a blade, and what with cloth and comb alone. */
 export const TRIM_WORDS: Record<TrimId, { label: string; cut: Led; uncut: Led; care: CareId | null }> = {
   face: {
     label: 'Face',
-    cut: { act: (her) => `Clear ${her} eye corners`, minutes: 5 },
-    uncut: { act: (her) => `Clean ${her} eye corners`, minutes: 2 },
+    cut: (her) => `Clear ${her} eye corners`,
+    uncut: (her) => `Clean ${her} eye corners`,
     care: 'face',
   },
   paws: {
     label: 'Paws',
-    cut: { act: (her) => `Trim ${her} paws level`, minutes: 8 },
-    uncut: { act: (her) => `Feel and comb ${her} paws`, minutes: 3 },
+    cut: (her) => `Trim ${her} paws level`,
+    uncut: (her) => `Feel and comb ${her} paws`,
     care: 'paws',
   },
   sanitary: {
     label: 'Under the tail',
-    cut: { act: () => 'Clear under the tail', minutes: 6 },
-    uncut: { act: () => 'Clean under the tail', minutes: 3 },
+    cut: () => 'Clear under the tail',
+    uncut: () => 'Clean under the tail',
     care: 'sanitary',
   },
   ears: {
     label: 'Ear edges',
-    cut: { act: (her) => `Round ${her} ear edges`, minutes: 6 },
-    uncut: { act: (her) => `Comb ${her} ear edges`, minutes: 2 },
+    cut: (her) => `Round ${her} ear edges`,
+    uncut: (her) => `Comb ${her} ear edges`,
     care: 'ears',
   },
   neatening: {
     label: 'Neatening',
-    cut: { act: () => 'Neaten, or leave it', minutes: 8 },
-    uncut: { act: () => 'Comb it out, and leave it', minutes: 4 },
+    cut: () => 'Neaten, or leave it',
+    uncut: () => 'Comb it out, and leave it',
     care: null,
   },
 }

@@ -7,7 +7,7 @@ import type { Coat } from '../record/coat'
 import type { Day } from '../record/day'
 import { habitsOf } from '../record/habits'
 import type { DogRecord } from '../record/fold'
-import { tidied } from '../record/tidied'
+import type { tidied } from '../record/tidied'
 import type { CareId, TidyId } from '../record/tidies'
 import { timeline } from '../record/timeline'
 
@@ -19,7 +19,7 @@ interface Takes {
   grows?: true
 }
 /** Minutes care takes once it is led, laying out left out (judgement). */
-export const CARE_MINUTES: Record<CareId | TidyId, Takes> = {
+const CARE_MINUTES: Record<CareId | TidyId, Takes> = {
   'look-over': { cut: 3, uncut: 3 },
   eyes: { cut: 1, uncut: 1 },
   teeth: { cut: 2, uncut: 2 },

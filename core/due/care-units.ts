@@ -7,7 +7,7 @@ import type { DogRecord } from '../record/fold'
 import { tidied } from '../record/tidied'
 import type { CareId, CareUnitId } from '../record/tidies'
 import { timeline } from '../record/timeline'
-import { careDue, CARE } from './due'
+import { careDue } from './due'
 import type { Due } from './due'
 import { careTakes, dryingTakes } from './care-minutes'
 
@@ -154,6 +154,3 @@ function standsAt(record: DogRecord, due: Due, ours: Due['parts'], at: Day) {
     due: sooner <= at ? (held < at ? held : at) : sooner,
   }
 }
-
-/** What a visit ahead does itself: it waits for that within its window. */
-export const atVisit = (unit: CareUnitId): boolean => CARE[CARE_UNITS[unit].care].atVisit !== null

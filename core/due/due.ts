@@ -3,9 +3,9 @@ import type { CoatId } from '../coat/coat-types'
 import { learnedOf, notice, unnoticed } from '../learn/normal'
 import type { Learned } from '../learn/normal'
 import { shedsIn } from '../coat/exposure'
-import { addDays, daysBetween, monthOf, weekday } from '../record/day'
+import { addDays, daysBetween, monthOf } from '../record/day'
 import type { Day } from '../record/day'
-import type { FactOf, Planned } from '../record/entries'
+import type { FactOf } from '../record/entries'
 import type { Undercoat } from '../record/findings'
 import type { DogRecord } from '../record/fold'
 import { carePart, partsHere } from '../record/care-parts'
@@ -254,69 +254,9 @@ const HABIT_DAYS = 10
 export const isPlanned = (care: CareId, coat: CoatId): boolean =>
   (CARE[care].days(coat, COATS[coat].growthMmPerDay) ?? 0) >= HABIT_DAYS
 
-/** Care may come sooner or later than due by this share of its interval (judgement). */
-const WINDOW = 0.2
-/** A bath on the day is worth coming so many days sooner or later for (judgement). */
-const CLEAN_COAT = 3
 /** What falls due this close before a visit waits for it, days (judgement). */
 const LEFT_TO_VISIT = 4
-
-/** How far from its day care is moved to find one on which the owner has time, days (judgement). */
-const FREE_WITHIN = 3
-/** The nearest day, sooner before later, on which the owner has any time; the day itself if none is near. */
-function freeDay(minutes: readonly number[], due: Day, from: Day, to: Day): Day {
-  for (let off = 0; off <= FREE_WITHIN; off++)
-    for (const day of [addDays(due, -off), addDays(due, off)])
-      if (day >= from && day < to && (minutes[weekday(day)] ?? 0) > 0) return day
-  return due
-}
 
 /** Whether care due today is better left to a visit just ahead. */
 export const leftToVisit = (care: CareId, visit: Day | undefined, at: Day): boolean =>
   !!CARE[care].atVisit && !!visit && visit >= at && daysBetween(at, visit) <= LEFT_TO_VISIT
-
-export interface Hanging {
-  care: CareId
-  day: Day
-}
-
-/**
- * Care hung on the days of a plan: each on the session day nearest to when it is due, within its
- * window, a bath on a day when most of the coat is combed out first; where no session is near, on the
- * nearest day on which the owner has time.
- */
-export function careInPlan(
-  record: DogRecord,
-  sessions: readonly Planned[],
-  at: Day,
-  to: Day,
-  visit: boolean,
-  growth?: number,
-): Hanging[] {
-  const list: Hanging[] = []
-  const baths = new Set<Day>()
-  const end = visit ? addDays(to, -LEFT_TO_VISIT) : to
-  // Baths first: a tidy is done on a clean coat where one is near.
-  const wanted = careDue(record, at, growth).sort(
-    (a, b) => Number(b.care === 'bath') - Number(a.care === 'bath'),
-  )
-  for (const { care, day, interval: every } of wanted) {
-    if (every.now < HABIT_DAYS) continue
-    const slack = Math.max(2, Math.round(WINDOW * every.now))
-    const combed = (s: Planned) => (care === 'bath' ? s.places.length : baths.has(s.day) ? CLEAN_COAT : 0)
-    for (let due = day; due < end; due = addDays(due, Math.max(1, Math.round(every.now)))) {
-      const near = sessions
-        .filter((s) => s.day >= at && s.day < end && Math.abs(daysBetween(due, s.day)) <= slack)
-        .map((s) => ({ day: s.day, far: Math.abs(daysBetween(due, s.day)) - combed(s) }))
-        .sort((a, b) => a.far - b.far)[0]
-      const on = near?.day ?? freeDay(record.profile.minutes, due, at, end)
-      if (care === 'bath') baths.add(on)
-      list.push({ care, day: on })
-      due = on
-    }
-  }
-  return list.sort(
-    (a, b) =>
-      (a.day < b.day ? -1 : a.day > b.day ? 1 : 0) || CARE_IDS.indexOf(a.care) - CARE_IDS.indexOf(b.care),
-  )
-}

@@ -16,7 +16,7 @@ export interface CareTerm {
 }
 
 /** Of the combing of a bath day so much is done while the coat is dried, at most as much of the drying (judgement). */
-const COMBED_WHILE_DRYING = 0.5
+export const COMBED_WHILE_DRYING = 0.5
 
 /**
  * What a kind of care costs from each time it is done to the next: its minutes, what being late costs and being

@@ -2,7 +2,7 @@ import { SETUP_MINUTES, teaseMinutes } from '../coat/minutes'
 import type { PlaceId, RegionId } from '../coat/regions'
 import { dayOf } from '../record/day'
 import type { Day } from '../record/day'
-import type { Planned } from '../record/entries'
+import type { Planned, PlannedCare } from '../record/entries'
 import type { Coat } from '../record/coat'
 import { chanceOfAnyMat, expectedKnots, howMany, likelyChance } from '../record/odds'
 import type { HowMany } from '../record/odds'
@@ -106,3 +106,11 @@ export function movedTo(planned: readonly Planned[], from: Day, to: Day): Planne
     (a, b) => (a.day < b.day ? -1 : 1),
   )
 }
+
+/** The care of a day put on another, and pinned there; what is there already stays. */
+export const careMovedTo = (care: readonly PlannedCare[], from: Day, to: Day): PlannedCare[] =>
+  from === to
+    ? [...care]
+    : care
+        .filter((c) => c.day !== from || !care.some((o) => o.day === to && o.unit === c.unit))
+        .map((c) => (c.day === from ? { ...c, day: to, pinned: true } : c))

@@ -1,6 +1,6 @@
 import { CARE_UNITS } from '../due/care-units'
 import { carePart } from '../record/care-parts'
-import type { CareUnitId } from '../record/tidies'
+import type { CareId, CareUnitId } from '../record/tidies'
 import { regionOf } from '../coat/regions'
 import { longestFor } from '../record/condition'
 import { addDays, daysBetween, weekday } from '../record/day'
@@ -167,6 +167,17 @@ function corrects(e: Entry, record: DogRecord, known: string): boolean {
   const { replaces } = e.what
   const was = record.entries.find((x) => x.id === replaces)
   return !!was && was.what.kind !== 'plan' && was.what.kind !== 'session'
+}
+
+/** A plan's care by day, each kind once. */
+export function careDays(plan: Pick<StretchPlan, 'care'> | null): { day: Day; care: CareId }[] {
+  const seen = new Set<string>()
+  return (plan?.care ?? []).flatMap(({ day, unit }) => {
+    const { care } = CARE_UNITS[unit]
+    if (seen.has(`${day}/${care}`)) return []
+    seen.add(`${day}/${care}`)
+    return [{ day, care }]
+  })
 }
 
 /** Sessions of a plan from a day on. */

@@ -1,7 +1,10 @@
 import { SETUP_MINUTES, teaseMinutes } from '../coat/minutes'
 import { placeRow, regionOf } from '../coat/regions'
 import type { PlaceId, RegionId, Side } from '../coat/regions'
-import { dayOf } from '../record/day'
+import { CARE_UNITS } from '../due/care-units'
+import type { CareUnit } from '../due/care-units'
+import type { CareUnitId } from '../record/tidies'
+import { dayOf, daysBetween } from '../record/day'
 import type { Day } from '../record/day'
 import { habitsOf } from '../record/habits'
 import { coatOn } from '../record/fold'
@@ -19,6 +22,9 @@ import { MINUTES_A_MAT_IS_WORTH } from './mat-worth'
 import { offTheTable } from './off-the-table'
 import { daysSince, reasonFor } from './reason'
 import type { Reason } from './reason'
+import { COMBED_WHILE_DRYING } from './care-costs'
+import { careItems, isDoneToday, isDue, worthOf } from './today-care'
+import type { CareItem } from './today-care'
 import { NO_CHOICES } from './standing'
 import { inWorkingOrder } from './working-order'
 
@@ -39,8 +45,12 @@ export interface TodayPlan {
   day: Day
   /** In working order. */
   items: PlanItem[]
-  /** Of the items, and to lay out and put away; both 0 when nothing is on the table. */
+  /** Care beside the comb, in the order of work, and what is due and does not fit. */
+  care: CareItem[]
+  careWaits: CareItem[]
+  /** Of the items, of care, and to lay out and put away once; 0 when nothing is on the table. */
   minutes: number
+  careMinutes: number
   setupMinutes: number
   /** The day the chances look ahead to: the next session, or the visit if that is sooner. */
   until: Day
@@ -138,6 +148,13 @@ const refusedJustNow = (states: readonly RegionState[], at: Day) =>
 const doneToday = (states: readonly RegionState[], at: Day) =>
   states.every((s) => s.last?.day === at && s.last.finding !== 'refused' && !s.wetTo)
 
+/** Care as a day's plan is asked for it. */
+export interface CareAsked {
+  units: readonly CareUnit[]
+  /** Those the stretch's plan has for the day: these then, whatever the minutes. */
+  planned?: readonly CareUnitId[] | undefined
+}
+
 /** What today's plan needs of the past, beside the coat itself. */
 export interface Past {
   /** Whether anything was ever combed or brushed. */
@@ -168,6 +185,7 @@ export const planToday = (record: DogRecord, at: Day, minutes: number): TodayPla
  * The same, for a coat already carried to its day. The coat is left as it was.
  * @param wanted the places the stretch's plan has for the day: these then, whatever the minutes
  * @param choices what the owner decided about the days to come, for a first going-over
+ * @param care what comes round for this dog, and what of it the stretch's plan has for the day
  */
 export function planOn(
   coat: Coat,
@@ -175,6 +193,7 @@ export function planOn(
   past: Past,
   wanted?: readonly PlaceId[],
   choices: Choices = NO_CHOICES,
+  care: CareAsked = { units: [] },
 ): TodayPlan {
   const { profile } = coat
   const at = dayOf(coat.today)
@@ -195,49 +214,84 @@ export function planOn(
   const asked = meeting && !wanted ? (sitting?.places ?? []) : wanted
   const only = sitting && new Set(sitting.regions)
 
-  const candidates = [...byPlace(coat)]
+  const places = byPlace(coat)
+  const could = [...places]
     .filter(([, states]) => !refusedJustNow(states, at) && !doneToday(states, at))
     .flatMap(([place, states]) => candidate(coat, place, states, next, ahead, only) ?? [])
-    .filter((c) => (asked ? asked.includes(c.place) : c.worth > 1 || c.due))
-    .sort((a, b) => b.worth - a.worth)
+  const candidates = could.filter((c) => (asked ? asked.includes(c.place) : c.worth > 1 || c.due))
+  const wait = daysBetween(at, judged)
+  const dueNow = meeting ? [] : care.units.filter((u) => isDue(u, at, profile.nextVisit))
+  const planned = meeting
+    ? []
+    : care.units.filter((u) => care.planned?.includes(u.unit) && !isDoneToday(u, at))
 
   let room = asked ? Infinity : minutes - SETUP_MINUTES
-  const taken: Candidate[] = []
+  const taken = new Set<Candidate>()
   const waiting: PlaceId[] = []
-  for (const c of candidates) {
+  const careTaken: CareUnit[] = []
+  const cost = (u: CareUnit, combed: readonly Candidate[]) =>
+    u.firstMinutes - COMBED_WHILE_DRYING * Math.min(u.drying, sumOf([...combed, ...(u.drying ? taken : [])]))
+  const takeCare = (u: CareUnit) => {
+    // Hair is cut clean, dry and combed: what is not yet combed today is put first.
+    const combs = could.filter(
+      (c) => !taken.has(c) && (u.unit === 'bath' || CARE_UNITS[u.unit].combs.includes(c.place)),
+    )
+    const all = cost(u, combs) + sumOf(combs)
+    if (all > room) return
+    for (const c of combs) taken.add(c)
+    careTaken.push(u)
+    room -= all
+  }
+  const take = (c: Candidate) => {
+    if (taken.has(c)) return
     if (c.minutes <= room) {
-      taken.push(c)
+      taken.add(c)
       room -= c.minutes
     } else waiting.push(c.place)
   }
+  const inTurnOfWorth = [
+    ...candidates.map((c) => ({ worth: c.worth, go: () => take(c) })),
+    ...(care.planned ? planned : dueNow).map((u) => ({ worth: worthOf(u, wait), go: () => takeCare(u) })),
+  ].sort((a, b) => b.worth - a.worth)
+  for (const { go } of inTurnOfWorth) go()
   // A session must also pay for being laid out and put away.
-  const gained = taken.reduce((sum, c) => sum + (c.worth - 1) * c.minutes, 0)
-  if (!asked && gained < SETUP_MINUTES && !taken.some((c) => c.due)) taken.length = 0
+  const gained = [...taken].reduce((sum, c) => sum + (c.worth - 1) * c.minutes, 0)
+  if (!asked && gained < SETUP_MINUTES && !careTaken.length && ![...taken].some((c) => c.due)) taken.clear()
 
-  const items: PlanItem[] = inWorkingOrder(taken, habitsOf(profile).lines).map(
+  const items: PlanItem[] = inWorkingOrder([...taken], habitsOf(profile).lines).map(
     ({ worth: _worth, due: _due, ...item }) => item,
   )
   const doneIds = new Set(items.flatMap((i) => i.regions))
-  const places = (outlook: ByPlace) => [...outlook.values()].flat()
+  const every = (outlook: ByPlace) => [...outlook.values()].flat()
   const mixed = [
-    ...places(ahead.left).filter((s) => !doneIds.has(s.id)),
-    ...places(ahead.done).filter((s) => doneIds.has(s.id)),
+    ...every(ahead.left).filter((s) => !doneIds.has(s.id)),
+    ...every(ahead.done).filter((s) => doneIds.has(s.id)),
   ]
+  const combed = [...taken]
+  const onList = careItems(careTaken, (u) => cost(u, u.drying ? [] : combed))
   return {
     day: at,
     items,
-    minutes: items.reduce((sum, i) => sum + i.minutes, 0),
-    setupMinutes: items.length ? SETUP_MINUTES : 0,
+    care: onList,
+    careWaits: careItems(
+      dueNow.filter((u) => !careTaken.includes(u)),
+      (u) => u.firstMinutes,
+    ),
+    minutes: sumOf(items),
+    careMinutes: sumOf(onList),
+    setupMinutes: items.length || onList.length ? SETUP_MINUTES : 0,
     until,
-    chanceIfLeft: chanceOfAnyMat(places(ahead.left)),
+    chanceIfLeft: chanceOfAnyMat(every(ahead.left)),
     chanceIfDone: chanceOfAnyMat(mixed),
-    waiting,
+    waiting: waiting.filter((p) => !combed.some((c) => c.place === p)),
     rubDown: rubDown(coat, past),
     guess: !past.combed,
     goingOver: meeting,
     silent: silentFor(coat, past),
   }
 }
+
+const sumOf = (list: readonly { minutes: number }[]) => list.reduce((sum, i) => sum + i.minutes, 0)
 
 /** Days nobody has written of a coat that does not bear so many. */
 function silentFor(coat: Coat, past: Past): number | null {

@@ -5,7 +5,7 @@ import type { Comfort } from './findings'
  * Minutes a dog is asked to bear at one go, from step to step (judgement): a young one, or one that is only learning
  * the table, begins at the first; past the last it is asked for whatever its owner has.
  */
-export const BEARS_STEPS = [SESSION_ENOUGH.young, 6, 8, 10, 12, 15, 20, 25, 30, 40] as const
+const BEARS_STEPS = [SESSION_ENOUGH.young, 6, 8, 10, 12, 15, 20, 25, 30, 40] as const
 /** A session that came to less than this share of what is asked says nothing of whether more would be borne (judgement). */
 const LONG_ENOUGH = 0.8
 /** A session ended for the dog's sake is asked for shorter: this share of what it came to (judgement). */

@@ -1,9 +1,7 @@
 import { currentInstant } from '../clock'
 import { and, eq } from 'drizzle-orm'
-import { careInPlan } from '../../core/due/due'
-import { standingPlan } from '../../core/plan/standing'
+import { careDays, standingPlan } from '../../core/plan/standing'
 import { addDays } from '../../core/record/day'
-import { coatOn } from '../../core/record/fold'
 import { happeningsOf, writeCalendar } from '../../shared/calendar'
 import { hashOf, newToken } from '../access/token'
 import { db } from '../db/client'
@@ -49,8 +47,7 @@ export async function readFeed(token: string): Promise<string | null> {
   const today = todayIn(household.timeZone)
   const plan = standingPlan(file)
   const sessions = plan?.sessions.filter((s) => s.day >= addDays(today, -KEPT_DAYS)) ?? []
-  const growth = coatOn(file, today).learnedGrowth.now
-  const care = plan ? careInPlan(file, sessions, today, plan.to, plan.to === profile.nextVisit, growth) : []
+  const care = careDays(plan).filter((c) => c.day >= addDays(today, -KEPT_DAYS))
   const dog = { id: file.id, name: profile.name, groomer: profile.groomer, nextVisit: profile.nextVisit }
   return writeCalendar(profile.name, happeningsOf(dog, sessions, care), currentInstant())
 }

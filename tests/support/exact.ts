@@ -42,8 +42,7 @@ function programOf(instance: Instance): string {
     }
   }
   for (const { unit, on } of instance.needs ?? [])
-    for (const u of on)
-      for (let k = 0; k < days; k++) rows.push(`x${unit}_${k} - x${u}_${k} <= 0`)
+    for (const u of on) for (let k = 0; k < days; k++) rows.push(`x${unit}_${k} - x${u}_${k} <= 0`)
   for (let k = 0; k < days; k++) {
     objective.push(`${setup} y${k}`)
     const taken = Array.from({ length: units }, (_, u) => `${num(minutes[u * days + k]!)} x${u}_${k}`)

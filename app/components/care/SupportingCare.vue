@@ -118,6 +118,7 @@ const when = (care: CareId) => {
       <span>{{ written.says }}, written in.</span>
       <ActButton kind="quiet" @click="undo">Undo</ActButton>
     </p>
+    <NextUp v-if="written" class="mb-2" />
     <ul>
       <li v-for="r in rows" :key="r.care" class="border-b border-rule py-2" :data-care="r.care">
         <p class="flex items-baseline justify-between gap-3">

@@ -9,6 +9,7 @@ import { MEANS } from '#core/record/means'
 import { regionsOf } from '#core/coat/regions'
 import type { PlaceId } from '#core/coat/regions'
 import { goLow } from '#core/record/condition'
+import { careTakes, usualCareMinutes } from '#core/due/care-minutes'
 import { LENGTH_BY, partsHere } from '#core/record/care-parts'
 import type { CarePartId } from '#core/record/care-parts'
 import type { FactOf, PartDone } from '#core/record/entries'
@@ -117,6 +118,14 @@ const why = computed(() => {
     : `Nothing on record yet. It runs out about every ${Math.round(d.interval.now)} days on a coat like ${her.value === 'her' ? 'hers' : 'his'}.`
 })
 
+/** As learned from those that were timed; a neatening is no care that comes round. */
+const minutes = computed(() =>
+  Math.round(
+    words.value.care
+      ? careTakes(file.value, words.value.care, today.value).now
+      : usualCareMinutes(profile.value, props.tidy),
+  ),
+)
 const led = computed(() => ledAt(props.tidy, habits.value.setting))
 /** Where each begins with a look at the skin. */
 const SKIN_AT = { face: 'eyes', sanitary: 'under-tail' } as const
@@ -130,7 +139,16 @@ function toVet(what: string) {
 const stopped = ref(false)
 /** Ended between band on and band off: that comes before anything else. */
 const bandOn = ref(false)
+/** Minutes since Start, for what a tidy takes here; a run left lying is no telling. */
+const began = ref(0)
+const MOST_LED = 60
+function ranFor(): number | undefined {
+  const took = Math.round((currentMs() - began.value) / 30_000) / 2
+  return began.value && took >= 0.5 && took <= MOST_LED ? took : undefined
+}
+const took = ref<number>()
 function toLog(early: boolean, at = '') {
+  took.value = early ? undefined : ranFor()
   stopped.value = early
   bandOn.value = at === 'edge' && steps.value.some((s) => s.id === 'band-off')
   comfort.value = early ? 'stopped' : 'easy'
@@ -150,6 +168,10 @@ const runSteps = computed<RunStep[]>(() =>
       ...(s.cutsWith.length ? { tool: s.cutsWith.map((m) => MEANS[m]).join(', or ') } : {}),
     })),
 )
+function start() {
+  began.value = currentMs()
+  stage.value = 'run'
+}
 const theirs = computed(() => steps.value.filter((s) => !s.mine))
 
 /** Parts of this tidy that this dog has; those that run out are asked for, the rest when wanted. */
@@ -221,6 +243,7 @@ async function write(was: (typeof WAS)[number]['was']) {
     ...(anyDone.value ? { was } : {}),
     parts: partsDone(),
     ...(comfort.value === 'easy' ? {} : { comfort: comfort.value }),
+    ...(took.value === undefined ? {} : { minutes: took.value }),
   }
   await writeIn(what)
   const next = words.value.care ? dueOf(words.value.care) : null
@@ -339,13 +362,14 @@ const teach = (t: TaughtId, on: boolean) =>
   </div>
   <div v-else class="desk:grid desk:grid-cols-[minmax(0,1fr)_330px] desk:gap-10">
     <section :aria-label="words.label">
-      <h1 class="pt-1 desk:pt-0">{{ led.act(her) }}, {{ led.minutes }} minutes</h1>
+      <h1 class="pt-1 desk:pt-0">{{ led(her) }}, {{ minutes }} minutes</h1>
       <p class="why mt-2">{{ why }}</p>
       <EveryDays v-if="words.care" :care="words.care" class="mt-1" />
       <p v-if="written" class="mt-2 flex min-h-11 flex-wrap items-center gap-x-4" role="status">
         <span>Written in. {{ written.says }}</span
         ><ActButton kind="quiet" @click="undo">Undo</ActButton>
       </p>
+      <NextUp v-if="written" class="mt-2 mb-3" />
       <div v-if="concern" class="mt-3 border-y border-vet py-2" role="alert" data-blocked>
         <p class="flex gap-2 font-semibold text-vet">
           <VetMark class="shrink-0" />{{ sayWhere(concern.what.where) }}: a concern is open there.
@@ -441,7 +465,7 @@ const teach = (t: TaughtId, on: boolean) =>
           v-if="!against"
           kind="filled"
           class="sticky bottom-[68px] z-10 mt-3 w-full text-lead desk:static"
-          @click="stage = 'run'"
+          @click="start"
         >
           {{ `Start: ${runSteps[1]?.act.toLowerCase()}` }}
         </ActButton>

@@ -78,7 +78,7 @@ export const upright = (
 export const dayMs = (day: string) => Date.parse(`${day}T00:00:00Z`)
 /** One stroke a minute, as bars are filled here. */
 export const STROKES = (
-  styles: ('verticalLines' | 'horizontalLines' | 'slantedLines')[],
+  styles: ('verticalLines' | 'horizontalLines' | 'slantedLines' | 'circles')[],
 ): ApexOptions['fill'] => ({
   type: 'pattern',
   pattern: { style: styles, width: 4, height: 4, strokeWidth: 2.4 },

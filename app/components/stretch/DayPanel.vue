@@ -1,6 +1,5 @@
 <script setup lang="ts">
-import { CARE } from '#core/due/due'
-import type { CareId } from '#core/record/tidies'
+import type { CareItem } from '#core/plan/today-care'
 import { placeRow } from '#core/coat/regions'
 import type { RegionId } from '#core/coat/regions'
 import { shownMinutes } from '#core/plan/shown-minutes'
@@ -9,6 +8,7 @@ import { SETUP_MINUTES } from '#core/coat/minutes'
 import type { Planned } from '#core/record/entries'
 import { dayAndMonth, shortWeekday, weekdayName } from '#core/record/say-day'
 import { inHalves, inOdds, plural } from '~/words/numbers'
+import { sayCareItem, sayCareReason } from '~/words/care-list'
 import { sayReason } from '~/words/reasons'
 
 /** One day of the stretch: what is planned for it and why, and what the owner can change of it. */
@@ -17,7 +17,7 @@ const props = defineProps<{
   session: Planned | null
   /** The session's places with their reasons; null while there is none. */
   detail: TodayPlan | null
-  care: readonly CareId[]
+  care: readonly CareItem[]
   blocked: boolean
   minutes: number
   busy: boolean
@@ -91,12 +91,20 @@ const add = (by: number) => emit('minutes', Math.max(0, Math.min(MOST, props.min
       {{ plural(detail.items.length - rows.length, 'more place', 'more places') }}
     </ActButton>
     <ToldStory v-if="told" :region="told" />
-    <p v-if="care.length" class="border-t border-rule py-2">
-      Also that day:
-      <b class="font-semibold">{{ care.map((c) => CARE[c].label.toLowerCase()).join(', ') }}</b>{{
-        care.includes('bath') ? '; comb it all out first.' : '.'
-      }}
-    </p>
+    <ul v-if="care.length" aria-label="Care that day">
+      <li
+        v-for="c in care"
+        :key="c.care"
+        class="grid grid-cols-[1fr_auto] items-baseline gap-x-3 border-t border-rule py-[7px] desk:grid-cols-[9rem_1fr_auto]"
+        :data-care-on-day="c.care"
+      >
+        <b class="font-semibold">{{ sayCareItem(c) }}</b>
+        <i class="why order-3 text-side desk:order-none"
+          >{{ sayCareReason(c, day) }}{{ c.care === 'bath' ? '; all of it is combed out first' : '' }}</i
+        >
+        <span class="text-right text-side whitespace-nowrap text-ink-2">{{ inHalves(c.minutes) }} min</span>
+      </li>
+    </ul>
     <div class="mt-1 flex flex-wrap items-center gap-x-5 border-t border-rule">
       <ActButton v-if="session" kind="quiet" :aria-pressed="session.pinned" @click="emit('pin')">
         {{ session.pinned ? 'Unpin it' : 'Pin it here' }}

@@ -6,9 +6,18 @@ import type { dressed, Ink } from '~/components/chart/dress'
 
 /** The days to come that have something on them, in minutes by kind; a level stands at the minutes there are. */
 const props = defineProps<{
-  days: { day: string; setup: number; comb: number; tease: number; had: number; care: string }[]
+  days: {
+    day: string
+    setup: number
+    comb: number
+    tease: number
+    beside: number
+    had: number
+    care: string
+  }[]
 }>()
 const words = (d: (typeof props.days)[number]) => shortWeekday(d.day).replace(/ \w+$/, '')
+const sum = (d: (typeof props.days)[number]) => Math.round(d.setup + d.comb + d.tease + d.beside)
 const series = (ink: Ink): ApexOptions['series'] => [
   {
     name: 'combing',
@@ -21,17 +30,17 @@ const series = (ink: Ink): ApexOptions['series'] => [
     })),
   },
   { name: 'teasing', data: props.days.map((d) => ({ x: words(d), y: d.tease })) },
+  { name: 'care', data: props.days.map((d) => ({ x: words(d), y: d.beside })) },
   { name: 'laying out', data: props.days.map((d) => ({ x: words(d), y: d.setup })) },
 ]
 const most = computed(
-  () =>
-    Math.ceil(Math.max(15, ...props.days.map((d) => Math.max(d.had, d.setup + d.comb + d.tease))) / 15) * 15,
+  () => Math.ceil(Math.max(15, ...props.days.map((d) => Math.max(d.had, sum(d)))) / 15) * 15,
 )
 const dress = (base: ReturnType<typeof dressed>, ink: Ink): ApexOptions => ({
   ...base,
   chart: { ...base.chart, stacked: true },
-  colors: [ink.ink, ink.due, ink.edge],
-  fill: STROKES(['verticalLines', 'slantedLines', 'horizontalLines']),
+  colors: [ink.ink, ink.due, ink['ink-2'], ink.edge],
+  fill: STROKES(['verticalLines', 'slantedLines', 'circles', 'horizontalLines']),
   plotOptions: { bar: { columnWidth: '46%' } },
   yaxis: upright(base, most.value, 3, (y) => `${Math.round(y)} min`),
   xaxis: {
@@ -41,18 +50,18 @@ const dress = (base: ReturnType<typeof dressed>, ink: Ink): ApexOptions => ({
     labels: { ...base.xaxis.labels, formatter: (day: string) => day.split(' ') as unknown as string },
   },
 })
-const sum = (d: (typeof props.days)[number]) => Math.round(d.setup + d.comb + d.tease)
 const says = computed(() =>
   props.days.map(
-    (d) => `${shortWeekday(d.day)}: ${sum(d)} of ${d.had} minutes${d.care ? `, and ${d.care}` : ''}`,
+    (d) => `${shortWeekday(d.day)}: ${sum(d)} of ${d.had} minutes${d.care ? `, with ${d.care}` : ''}`,
   ),
 )
 const figures = computed(() => ({
-  heads: ['Day', 'Combing', 'Teasing', 'Laying out', 'There are', 'Care beside'],
+  heads: ['Day', 'Combing', 'Teasing', 'Care', 'Laying out', 'There are', 'Which care'],
   rows: props.days.map((d) => [
     shortDay(d.day),
     Math.round(d.comb),
     Math.round(d.tease),
+    Math.round(d.beside),
     d.setup,
     d.had,
     d.care,

@@ -14,6 +14,7 @@ const props = defineProps<{
 const emit = defineEmits<{ finish: [to: string]; undo: [] }>()
 const { file } = useDog()
 const groomer = computed(() => file.value.profile.groomer ?? 'the groomer')
+const { left } = useLedList()
 const done = computed(() => props.found.length)
 const last = computed(() => props.found.at(-1))
 const GROOMERS: readonly Finding[] = ['mat', 'felt']
@@ -49,9 +50,10 @@ const care = computed(() => {
     >
       <CautionMark class="shrink-0" />A mat or felt is the groomer’s. Do not wash it, and no scissors.
     </p>
+    <NextUp told class="mt-6" @go="(to) => emit('finish', to)" />
     <ActButton
-      kind="filled"
-      class="mt-6 w-full text-lead"
+      :kind="left.length ? 'plain' : 'filled'"
+      class="mt-3 w-full text-lead"
       :disabled="ending"
       @click="emit('finish', '/groomer')"
     >

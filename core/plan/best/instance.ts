@@ -25,7 +25,7 @@ export interface Instance {
   /** Units that are done only on days on which others are: a bath on a combed coat, a tidy on combed places. */
   needs?: readonly Need[]
 }
-export interface Need {
+interface Need {
   unit: number
   /** The units it wants done the same day; none of them wants any itself, nor is refused. */
   on: readonly number[]

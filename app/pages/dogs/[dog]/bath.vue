@@ -256,6 +256,7 @@ useHead({ title: computed(() => `${profile.value.name}, bath · Grumbo`) })
       <p v-if="written" class="mt-2 flex min-h-11 flex-wrap items-center gap-x-4" role="status">
         <span>{{ written.says }}</span><ActButton kind="quiet" @click="undo">Undo</ActButton>
       </p>
+      <NextUp v-if="written" class="mt-2" />
       <ul class="mt-3 border-t border-ink">
         <li v-for="c in checks" :key="c.label" class="flex min-h-11 items-center gap-3 border-b border-rule">
           <svg

@@ -5,7 +5,7 @@ import { bringDog, previewOf, saveAs } from '~/composables/bring-in'
 import type { Preview } from '~/composables/bring-in'
 
 /** The record belongs to its owner: all of it out, in open formats, and in again. */
-const { file, today, coat, planning } = useDog()
+const { file, today, planning } = useDog()
 const record = useRecord()
 const store = useMe()
 const router = useRouter()
@@ -40,7 +40,7 @@ async function saveCalendar() {
   saveAs(
     named('ics'),
     'text/calendar;charset=utf-8',
-    calendarOf(file.value, planning.plan.value, coat.value, today.value),
+    calendarOf(file.value, planning.plan.value, today.value),
   )
 }
 const gathering = ref(0)
@@ -55,7 +55,6 @@ async function saveAll() {
     const zip = await gatherAll(
       file.value,
       planning.plan.value,
-      coat.value,
       today.value,
       (share) => (gathering.value = share),
       stopper.signal,

@@ -8,6 +8,7 @@ import { addDays } from '#core/record/day'
 import { weekdayName } from '#core/record/say-day'
 import { buildOf } from '#drawing/build-of'
 import { capital, inHalves, plural, wholeMinutes } from '~/words/numbers'
+import { sayCareDone } from '~/words/care-done'
 import { sayChance, sayGoingOver, sayReason, sayWhy } from '~/words/reasons'
 
 const { file, today, coat, planning } = useDog()
@@ -30,8 +31,10 @@ const inHeat = () => {
   if (chosen.value === null && usual.value > HEAT_MINUTES) chosen.value = HEAT_MINUTES
 }
 
-const shown = computed(() => shownMinutes(plan.value.items))
-const total = computed(() => shown.value.reduce((sum, m) => sum + m, plan.value.setupMinutes))
+/** The whole list's minutes, care and comb, in halves that add up. */
+const everyMinutes = computed(() => shownMinutes([...plan.value.items, ...plan.value.care]))
+const shown = computed(() => everyMinutes.value.slice(0, plan.value.items.length))
+const total = computed(() => everyMinutes.value.reduce((sum, m) => sum + m, plan.value.setupMinutes))
 /** Nobody has met some of the coat: it is gone over once, and what a hand felt comes first. */
 const over = computed(() => plan.value.goingOver)
 const felt = computed(() => now.value.felt)
@@ -42,8 +45,12 @@ const headline = computed(() => {
     if (pelted.value) return { act: 'To the groomer first', minutes: '' }
     return { act: 'A first going-over,', minutes: `${plural(over.value.left, 'place')} to meet` }
   }
-  if (p.items.length)
-    return { act: `Comb ${plural(p.items.length, 'place')},`, minutes: `${inHalves(total.value)} minutes` }
+  const after = p.care.length ? sayCareDone(p.care, profile.value.sex === 'female' ? 'her' : 'him') : ''
+  if (p.items.length || after) {
+    const comb = p.items.length ? `Comb ${plural(p.items.length, 'place')}` : ''
+    const act = [comb, after].filter(Boolean).join(' and ')
+    return { act: `${capital(act)},`, minutes: `${inHalves(total.value)} minutes` }
+  }
   if (p.rubDown)
     return { act: 'Rub down the whole coat,', minutes: `${wholeMinutes(p.rubDown.minutes)} minutes` }
   if (!minutes.value && p.waiting.length) return { act: 'A day off the table', minutes: '' }
@@ -103,8 +110,17 @@ async function start(regions: RegionId[]) {
   await combAtTable(regions)
   starting.value = false
 }
+const router = useRouter()
+/** The whole list in one go: the comb first, then what comes after it. */
+async function startList() {
+  beginList(file.value.id, today.value, plan.value.care)
+  if (plan.value.items.length) await start(plan.value.items.flatMap((i) => i.regions))
+  else await router.push(`/dogs/${file.value.id}${careRoute(plan.value.care[0]!)}`)
+}
 const startLabel = computed(() => {
   const first = plan.value.items[0]
+  const care = plan.value.care[0]
+  if (!first && care) return capital(sayCareDone([care], profile.value.sex === 'female' ? 'her' : 'him'))
   return first
     ? `${over.value?.met ? 'Go on' : 'Start'} at the ${placeRow(first.place).plural.toLowerCase()}`
         .replace('at the behind', 'behind')
@@ -150,10 +166,11 @@ const compact = computed(() => !desk.value)
           <li
             v-for="(item, i) in rows"
             :key="item.place"
-            class="grid grid-cols-[30px_1fr_auto] border-b border-rule py-[7px]"
+            class="grid grid-cols-[30px_28px_1fr_auto] items-center border-b border-rule"
           >
             <span class="figure text-head leading-[22px] text-due">{{ i + 1 }}</span>
-            <span>
+            <span class="comb-spine" aria-hidden="true" />
+            <span class="py-[5px]">
               <b class="block font-semibold">{{ placeRow(item.place).plural }}</b>
               <i class="why text-side">{{ sayReason(item, today) }}</i>
             </span>
@@ -183,6 +200,7 @@ const compact = computed(() => !desk.value)
         @comb="start([picked])"
       />
       <LazyShadeLegend class="mt-2 hidden desk:flex" :unmet="!!over" />
+      <LazyDailyPresses v-if="!compact" class="mt-2 border-t border-ink pt-2" />
       <div v-if="!compact" class="mt-2 grid grid-cols-[1fr_300px] gap-8 border-t border-ink pt-2">
         <LazyComingDays :sessions="coming" :visit="visit" :groomer="profile.groomer ?? ''" />
         <LazyGroomerWord v-if="word" :word="word" :today="today" :to="`/dogs/${file.id}/groomer`" />
@@ -206,18 +224,26 @@ const compact = computed(() => !desk.value)
       <ActButton v-if="!over && rows.length < plan.items.length" kind="quiet" @click="all = true">
         and {{ plural(plan.items.length - rows.length, 'more place', 'more places') }}
       </ActButton>
-      <p v-if="plan.items.length" class="flex justify-between py-2 text-side text-ink-2">
-        <span>and to lay out and put away</span><span>{{ plan.setupMinutes }} min</span>
+      <LazyCareRows
+        v-if="plan.care.length"
+        :care="plan.care"
+        :minutes="everyMinutes.slice(plan.items.length)"
+        :from="plan.items.length"
+        :compact="compact"
+        :class="plan.items.length ? '' : 'mt-3 border-t border-ink'"
+      />
+      <p v-if="plan.setupMinutes" class="flex justify-between py-2 text-side text-ink-2">
+        <span>and to lay out and put away, once</span><span>{{ plan.setupMinutes }} min</span>
       </p>
       <p v-if="!over && plan.waiting.length && plan.items.length" class="small pb-2">
         {{ capital(plural(plan.waiting.length, 'place waits', 'places wait')) }} for a longer day.
       </p>
       <ActButton
-        v-if="plan.items.length"
+        v-if="plan.setupMinutes"
         :kind="pelted ? 'plain' : 'filled'"
         class="sticky bottom-[68px] z-10 mt-1 w-full text-lead desk:static"
         :disabled="starting"
-        @click="start(plan.items.flatMap((i) => i.regions))"
+        @click="startList"
       >
         {{ startLabel }}
       </ActButton>
@@ -235,11 +261,11 @@ const compact = computed(() => !desk.value)
         />
         <span class="text-ink-2">min</span>
       </div>
+      <LazyCareWaits v-if="!over && plan.careWaits.length" :care="plan.careWaits" />
+      <LazyDailyPresses v-if="compact" class="mt-1 border-t border-ink pt-2" />
       <div class="mt-1 border-t border-rule">
         <LazyAdviceToday v-if="anyAdvice" />
         <LazyAfterClothes v-if="profile.garments?.length" />
-        <LazyHandlingToday />
-        <LazyCareToday />
         <LazyWeatherToday @places="also = $event" @hot="inHeat" />
       </div>
       <LazySinceThen class="mt-2 pb-3" />

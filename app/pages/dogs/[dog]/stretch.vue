@@ -1,7 +1,9 @@
 <script setup lang="ts">
 import { onKeyStroke } from '@vueuse/core'
-import { forecastOf, movedTo } from '#core/plan/forecast'
+import { careMovedTo, forecastOf, movedTo } from '#core/plan/forecast'
 import { CARE } from '#core/due/due'
+import { careUnits } from '#core/due/care-units'
+import { careItems } from '#core/plan/today-care'
 import { minutesFor, stretchEnd } from '#core/plan/standing'
 import { addDays, daysBetween } from '#core/record/day'
 import type { Choices } from '#core/record/entries'
@@ -19,7 +21,7 @@ const end = computed(() => stretchEnd(profile.value, today.value))
 const from = computed(() => frame.value.from)
 const to = computed(() => plan.value?.to ?? end.value.to)
 const view = useStretchView(plan, from)
-const { care, forecast, past, ahead, reasons, daysLeft } = view
+const { care, careMinutes, forecast, past, ahead, reasons, daysLeft } = view
 
 /** As it was, and from tomorrow as forecast, each day at its worst; just as far as the plan goes. */
 const chances = computed(() => [
@@ -29,7 +31,7 @@ const chances = computed(() => [
 
 const noMinutes = computed(() => profile.value.minutes.every((m) => m <= SETUP_MINUTES))
 const headline = computed(() => {
-  const n = plan.value?.sessions.length ?? 0
+  const n = ahead.value.length
   if (!n && noMinutes.value) return 'No minutes, no plan'
   const left = `${capital(plural(n, 'session'))} left`
   if (end.value.why === 'rolling') return `The next eight weeks, ${plural(n, 'session')}`
@@ -55,7 +57,11 @@ const tried = computed(() => {
   if (!move.value || !plan.value || move.value.from === move.value.to) return null
   performance.mark('drag')
   const sessions = movedTo(plan.value.sessions, move.value.from, move.value.to)
-  return { sessions, forecast: forecastOf(coat.value, sessions, plan.value.to) }
+  return {
+    sessions,
+    care: careMovedTo(plan.value.care ?? [], move.value.from, move.value.to),
+    forecast: forecastOf(coat.value, sessions, plan.value.to),
+  }
 })
 // How long an answer takes from the hand to the screen, for the bench.
 watch(tried, async (now) => {
@@ -74,7 +80,9 @@ const answer = computed(() => {
     said: `Moving ${day(move.value.from)} to ${day(move.value.to)}: ${sayCost(mats, minutes)}`,
     keep: `Keep ${day(move.value.to)}`,
     over: Math.round(
-      (tried.value.forecast.sessions.find((s) => s.day === move.value!.to)?.minutes ?? 0) -
+      (tried.value.forecast.sessions.find((s) => s.day === move.value!.to)?.minutes ?? SETUP_MINUTES) +
+        (careMinutes.value.get(move.value.from) ?? 0) +
+        (careMinutes.value.get(move.value.to) ?? 0) -
         minutesFor(coat.value, plan.value!.choices, move.value.to),
     ),
   }
@@ -91,10 +99,10 @@ async function refocus(day: string) {
 async function keep() {
   if (!move.value || !tried.value) return
   const target = move.value.to
-  const { sessions } = tried.value
+  const { sessions, care: moved } = tried.value
   move.value = null
   picked.value = target
-  await planning.set(sessions)
+  await planning.set(sessions, moved)
   await refocus(target)
 }
 const putBack = () => (move.value = null)
@@ -118,8 +126,22 @@ const picked = computed({
   set: (day: string) => (chosenDay.value = day),
 })
 const days = computed(() => Array.from({ length: daysLeft.value }, (_, n) => addDays(today.value, n)))
-const session = computed(() => plan.value?.sessions.find((s) => s.day === picked.value) ?? null)
-const also = computed(() => care.value.filter((c) => !c.past && c.day === picked.value).map((c) => c.care))
+const careThere = computed(() => plan.value?.care?.filter((c) => c.day === picked.value) ?? [])
+/** What is planned for the day; care alone is a session too. */
+const session = computed(
+  () =>
+    plan.value?.sessions.find((s) => s.day === picked.value) ??
+    (careThere.value.length
+      ? { day: picked.value, places: [], pinned: careThere.value.every((c) => c.pinned) }
+      : null),
+)
+const units = computed(() => careUnits(file.value, coat.value))
+const also = computed(() =>
+  careItems(
+    units.value.filter((u) => careThere.value.some((c) => c.unit === u.unit)),
+    (u) => u.minutes,
+  ),
+)
 const isBlocked = computed(() => plan.value?.choices.blocked.includes(picked.value) ?? false)
 const minutesThere = computed(() =>
   plan.value ? minutesFor(coat.value, plan.value.choices, picked.value) : 0,
@@ -129,8 +151,12 @@ function block() {
   const others = choices.blocked.filter((d) => d !== picked.value)
   void choose({ ...choices, blocked: isBlocked.value ? others : [...others, picked.value] })
 }
-const pin = () =>
-  planning.set(plan.value!.sessions.map((s) => (s.day === picked.value ? { ...s, pinned: !s.pinned } : s)))
+function pin() {
+  const pinned = !session.value!.pinned
+  const on = <T extends { day: string; pinned: boolean }>(list: readonly T[]) =>
+    list.map((s) => (s.day === picked.value ? { ...s, pinned } : s))
+  return planning.set(on(plan.value!.sessions), on(plan.value!.care ?? []))
+}
 function setMinutes(minutes: number) {
   const { choices } = plan.value!
   void choose({ ...choices, minutesOn: { ...choices.minutesOn, [picked.value]: minutes } })
@@ -139,16 +165,20 @@ function setMinutes(minutes: number) {
 /** The next sessions, with what their minutes are for. */
 const MOST_AHEAD = 9
 const daysAhead = computed(() =>
-  (forecast.value?.sessions ?? []).slice(0, MOST_AHEAD).map((s) => ({
-    day: s.day,
-    setup: SETUP_MINUTES,
-    tease: s.tease,
-    comb: s.minutes - s.tease - SETUP_MINUTES,
-    had: plan.value ? minutesFor(coat.value, plan.value.choices, s.day) : 0,
-    care: listed(
-      care.value.filter((c) => !c.past && c.day === s.day).map((c) => CARE[c.care].label.toLowerCase()),
-    ),
-  })),
+  ahead.value.slice(0, MOST_AHEAD).map(({ day }) => {
+    const s = forecast.value?.sessions.find((f) => f.day === day)
+    return {
+      day,
+      setup: SETUP_MINUTES,
+      tease: s?.tease ?? 0,
+      comb: s ? s.minutes - s.tease - SETUP_MINUTES : 0,
+      beside: careMinutes.value.get(day) ?? 0,
+      had: plan.value ? minutesFor(coat.value, plan.value.choices, day) : 0,
+      care: listed(
+        care.value.filter((c) => !c.past && c.day === day).map((c) => CARE[c.care].label.toLowerCase()),
+      ),
+    }
+  }),
 )
 const weeks = computed(() => view.weeks(to.value, ahead.value))
 const weekChange = computed(() => {
@@ -236,7 +266,7 @@ const out = computed(() => (forecast.value ? waysOut(coat.value, forecast.value)
         <section v-if="daysAhead.length" aria-label="The days ahead" class="border-t border-ink pt-2">
           <div class="flex items-baseline justify-between gap-4">
             <h2>The days ahead, in minutes</h2>
-            <span class="small">combing, teasing, laying out</span>
+            <span class="small">combing, teasing, care, laying out</span>
           </div>
           <DaysAhead :days="daysAhead" />
         </section>
