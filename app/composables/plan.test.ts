@@ -36,6 +36,7 @@ const made = (day: string, gap: number): StretchPlan => ({
   basis: basisOf(profile),
   to: '2026-06-20',
   sessions: [{ day, places: ['back'], pinned: false }],
+  care: [],
   choices: NO_CHOICES,
   gap,
 })

@@ -124,7 +124,9 @@ export class StretchPlanner {
       const d = daysBetween(this.from, c.day)
       const n = careAt(c.unit)
       if (d < 0 || d >= days || n < 0) continue
-      must.set(d, [...(must.get(d) ?? []), units.length + n])
+      // What it needs is combed that day too.
+      const with_ = [units.length + n, ...this.needsOf(c).filter((u) => !units[u]!.spaced)]
+      must.set(d, [...new Set([...(must.get(d) ?? []), ...with_])])
     }
     const terms: Terms = {
       limits,
@@ -147,7 +149,7 @@ export class StretchPlanner {
   }
 
   /** What is combed the day a kind of care is done: all that mats before a bath, else the places hair is cut at. */
-  private needsOf({ unit }: CareUnit): number[] {
+  private needsOf({ unit }: Pick<CareUnit, 'unit'>): number[] {
     const combs = unit === 'bath' ? this.places : CARE_UNITS[unit].combs
     return combs.flatMap((p) => (this.places.includes(p) ? [this.places.indexOf(p)] : []))
   }

@@ -17,7 +17,7 @@ import { CONDITIONS } from '../../core/record/condition'
 import { MEANS_IDS } from '../../core/record/means'
 import { MARKS } from '../../core/record/marks'
 import { FIRST_LEGS, POSITIONS } from '../../core/record/what-works'
-import { TIDY_IDS } from '../../core/record/tidies'
+import { CARE_UNIT_IDS, TIDY_IDS } from '../../core/record/tidies'
 
 /** Facts of every kind, as wide as the record takes them, for tests of what must hold for any of them. */
 const region = fc.constantFrom(...REGION_IDS)
@@ -236,7 +236,13 @@ const FACTS: { [K in Fact['kind']]: fc.Arbitrary<FactOf<K>> } = {
       }),
       basis: fc.constant('[]'),
     },
-    { gap: fc.double({ min: 0, max: 1, noNaN: true }), knows: fc.uuid() },
+    {
+      care: fc.array(fc.record({ day, unit: fc.constantFrom(...CARE_UNIT_IDS), pinned: fc.boolean() }), {
+        maxLength: 5,
+      }),
+      gap: fc.double({ min: 0, max: 1, noNaN: true }),
+      knows: fc.uuid(),
+    },
   ),
 }
 

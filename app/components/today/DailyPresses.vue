@@ -72,7 +72,7 @@ const hand = computed(() => handlingToday(hardPlaces(file.value, today.value)))
   <section aria-label="Each day, a minute or less">
     <div class="flex items-baseline justify-between gap-3">
       <h2>Each day, a minute or less</h2>
-      <span class="small">press when it is done</span>
+      <span class="small hidden desk:inline">press when it is done</span>
     </div>
     <div class="mt-1 flex gap-2">
       <div v-for="b in boxes" :key="b.daily" class="min-w-0 flex-1">

@@ -80,20 +80,16 @@ export class RoomPlan {
   }
 
   protected recount() {
-    const { units, days, minutes, cost } = this.instance
-    const { nodes } = this
+    const { units, days, minutes } = this.instance
     this.used.fill(0)
     this.count.fill(0)
     for (let u = 0; u < units; u++) {
-      let [i, total] = [0, 0]
       for (let k = 0; k < days; k++) {
         if (!this.chosen[u * days + k]) continue
         this.used[k]! += minutes[u * days + k]!
         this.count[k]! += 1
-        total += cost[u]![(k + 1) * nodes + i]!
-        i = k + 1
       }
-      this.own[u] = total + cost[u]![(nodes - 1) * nodes + i]!
+      this.own[u] = this.pathOf(u)
     }
     this.cost = costOf(this.instance, this.chosen)
   }
@@ -216,15 +212,29 @@ export class RoomPlan {
     let after = k + 2
     while (after < nodes - 1 && !chosen[u * days + after - 1]) after++
     const table = cost[u]!
-    return table[(k + 1) * nodes + before]! + table[after * nodes + k + 1]! - table[after * nodes + before]!
+    const straight = table[after * nodes + before]!
+    // What may not pass this day by stops here for nothing.
+    if (straight === Infinity) return 0
+    return table[(k + 1) * nodes + before]! + table[after * nodes + k + 1]! - straight
+  }
+  /** Cost of a unit's path as it stands. */
+  private pathOf(u: number): number {
+    const { days, cost } = this.instance
+    let [i, total] = [0, 0]
+    for (let k = 0; k < days; k++) {
+      if (!this.chosen[u * days + k]) continue
+      total += cost[u]![(k + 1) * this.nodes + i]!
+      i = k + 1
+    }
+    return total + cost[u]![(this.nodes - 1) * this.nodes + i]!
   }
   private bring(u: number, k: number) {
     const { days, minutes } = this.instance
     const c = u * days + k
     if (this.chosen[c] || this.isOut[u]) return
     this.touch(u)
-    this.own[u]! += this.detour(u, k)
     this.chosen[c] = 1
+    this.own[u] = this.pathOf(u)
     this.used[k]! += minutes[c]!
     this.count[k]! += 1
   }

@@ -63,12 +63,20 @@ export class Search extends RoomPlan {
     return list
   }
 
+  private mustStop(u: number): boolean {
+    const nodes = this.instance.days + 2
+    return this.instance.cost[u]![(nodes - 1) * nodes] === Infinity
+  }
+
   /** Every unit once more by its own best path, until none gains. */
   polish(most = 20) {
     const order = Array.from({ length: this.instance.units }, (_, u) => u)
     for (let round = 0; round < most; round++) {
       const before = this.cost
-      for (const u of this.shuffle(order)) {
+      this.shuffle(order)
+      // What must be on some day finds its room before the rest takes it.
+      if (before === Infinity) order.sort((a, b) => Number(this.mustStop(b)) - Number(this.mustStop(a)))
+      for (const u of order) {
         this.hold()
         this.takeOut(u)
         const through = this.putIn(u) && this.respace()

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { onKeyStroke } from '@vueuse/core'
 import { careMovedTo, forecastOf, movedTo } from '#core/plan/forecast'
-import { CARE } from '#core/due/due'
+import { CARE, isPlanned } from '#core/due/due'
 import { careUnits } from '#core/due/care-units'
 import { careItems } from '#core/plan/today-care'
 import { minutesFor, stretchEnd } from '#core/plan/standing'
@@ -126,6 +126,8 @@ const picked = computed({
   set: (day: string) => (chosenDay.value = day),
 })
 const days = computed(() => Array.from({ length: daysLeft.value }, (_, n) => addDays(today.value, n)))
+/** On the lead hangs what comes seldom: looks are for the day itself. */
+const hungCare = computed(() => care.value.filter((c) => isPlanned(c.care, profile.value.coat)))
 const careThere = computed(() => plan.value?.care?.filter((c) => c.day === picked.value) ?? [])
 /** What is planned for the day; care alone is a session too. */
 const session = computed(
@@ -248,7 +250,7 @@ const out = computed(() => (forecast.value ? waysOut(coat.value, forecast.value)
         :move="move"
         :moved="tried?.forecast.before ?? null"
         :blocked="plan.choices.blocked"
-        :care="care"
+        :care="hungCare"
         @pick="picked = $event"
         @move="moving"
         @keep="keep"

@@ -1,0 +1,98 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { dog, entry, profile } from '../../tests/support/dogs'
+import { addDays } from '../record/day'
+import type { Entry, FactOf } from '../record/entries'
+import { coatOn } from '../record/fold'
+import { careTakes, dryingTakes, usualCareMinutes } from './care-minutes'
+import { CARE_UNITS, careUnits, earlyMinutes, lateMinutes } from './care-units'
+
+const START = '2026-09-01'
+const cutting = { habits: { setting: 'scissors' as const } }
+const tidy = (n: number, what: Partial<FactOf<'tidy'>>): Entry =>
+  entry(addDays(START, n), { kind: 'tidy', tidy: 'paws', ...what } as Entry['what'])
+const unitsOn = (day: string, entries: Entry[], more = {}) => {
+  const record = dog({ ...cutting, ...more }, 20, entries)
+  return new Map(careUnits(record, coatOn(record, day)).map((u) => [u.unit, u]))
+}
+
+/** Common practice, no source: the trade's parts and intervals; the minutes are judgement. */
+describe('care as a plan takes it', () => {
+  it('feet and nails by side, the rear without the belly, and ten kinds at least on a coat that grows on', () => {
+    const units = unitsOn(addDays(START, 5), [])
+    expect(units.size).toBeGreaterThanOrEqual(10)
+    expect(units.get('paws.left')!.parts).toEqual(['paw.forefoot.left', 'paw.hindfoot.left'])
+    expect(units.get('belly')!.parts).not.toContain('under-tail')
+    const all = units.get('paws.left')!.minutes + units.get('paws.right')!.minutes
+    expect(all).toBeCloseTo(usualCareMinutes(profile(cutting), 'paws'), 6)
+  })
+  it('two feet of four done leave the other side due, and only what waits takes its minutes', () => {
+    const left = ['paw.forefoot.left', 'paw.hindfoot.left'] as const
+    const half = tidy(24, { parts: left.map((part) => ({ part, did: 'done', how: 'cut', mm: 4 })) })
+    const units = unitsOn(addDays(START, 25), [half])
+    expect(units.get('paws.left')!.since).toBe(1)
+    expect(units.get('paws.right')!.since).toBe(25)
+    const one = tidy(24, { parts: [{ part: 'paw.forefoot.left', did: 'done', how: 'cut', mm: 4 }] })
+    const some = unitsOn(addDays(START, 25), [one]).get('paws.left')!
+    expect(some.waiting).toEqual(['paw.hindfoot.left'])
+    expect(some.firstMinutes).toBeCloseTo(some.minutes / 2, 6)
+  })
+  it('what the dog would not have is refused till it is done', () => {
+    const no = tidy(3, { parts: [{ part: 'paw.forefoot.left', did: 'refused' }] })
+    const yes = tidy(5, { parts: [{ part: 'paw.forefoot.left', did: 'done' }] })
+    expect(unitsOn(addDays(START, 4), [no]).get('paws.left')!.refused).toBe(true)
+    expect(unitsOn(addDays(START, 4), [no]).get('paws.right')!.refused).toBe(false)
+    expect(unitsOn(addDays(START, 6), [no, yes]).get('paws.left')!.refused).toBe(false)
+  })
+  it('nails fall due on their day: a look in eight, a sliver in four', () => {
+    const look = (n: number, outcome: 'fine' | 'sliver') => tidy(n, { tidy: 'nails', outcome })
+    const after = (outcome: 'fine' | 'sliver') =>
+      unitsOn(addDays(START, 2), [look(0, outcome)]).get('nails.left')!
+    expect(after('fine').due).toBe(addDays(START, 8))
+    expect(after('sliver').due).toBe(addDays(START, 4))
+  })
+  it('a bath takes its drying: a household dryer on a 25 kg double coat over an hour', () => {
+    const wren = { coat: 'double-long' as const, weightKg: 25 }
+    const record = dog({ ...wren, ...cutting }, 45)
+    expect(dryingTakes(coatOn(record, START))).toBeGreaterThan(60)
+    const forced = dog({ ...wren, habits: { dryer: 'forced' } }, 45)
+    expect(dryingTakes(coatOn(forced, START))).toBeLessThan(35)
+    const bath = unitsOn(addDays(START, 1), [], wren).get('bath')!
+    expect(bath.minutes).toBeGreaterThan(bath.drying + 10)
+  })
+  it('minutes are learned from those that were timed, towards them and not past them', () => {
+    const timed = (minutes: number, times: number) =>
+      careTakes(
+        dog(
+          cutting,
+          20,
+          Array.from({ length: times }, (_, n) => tidy(n, { minutes })),
+        ),
+        'paws',
+        addDays(START, 30),
+      ).now
+    const usual = timed(0, 0)
+    expect(timed(20, 1)).toBeGreaterThan(usual)
+    expect(timed(20, 6)).toBeGreaterThan(timed(20, 1))
+    expect(timed(20, 6)).toBeLessThan(20)
+  })
+})
+
+describe('what being late and too soon cost', () => {
+  const any = { gap: fc.double({ min: 0, max: 200, noNaN: true }), every: fc.integer({ min: 1, max: 60 }) }
+  it('nothing within its time, more the later, and each further day at least as much as the one before', () => {
+    fc.assert(
+      fc.property(any.gap, any.every, (gap, every) => {
+        const late = (d: number) => lateMinutes(gap + d, every, 1)
+        if (gap <= every) expect(late(0)).toBe(0)
+        expect(late(1)).toBeGreaterThanOrEqual(late(0))
+        expect(late(2) - late(1)).toBeGreaterThanOrEqual(late(1) - late(0) - 1e-9)
+        if (gap >= 0.75 * every) expect(earlyMinutes(gap, every)).toBe(0)
+      }),
+    )
+  })
+  it('hurts more at eyes, rear and nails than at the feet', () => {
+    for (const worse of ['face', 'rear', 'nails.left'] as const)
+      expect(CARE_UNITS[worse].hurts).toBeGreaterThan(CARE_UNITS['paws.left'].hurts)
+  })
+})
