@@ -597,6 +597,57 @@ describe.each(both)('the look-over, %s', (_name, screen) => {
   })
 })
 
+describe('today’s one list, on a phone', () => {
+  const linnet = newDog({ name: 'Linnet', minutes: [60, 60, 60, 60, 60, 60, 60] })
+  const tidies = () => ofKind(linnet.id, 'tidy')
+  beforeAll(async () => {
+    page.byTouch = true
+    await page.size(PHONE)
+    await owner.call('POST', '/api/dogs', linnet)
+    // Combed today, so that what is left is care.
+    const combed = REGION_IDS.map((region) =>
+      entry(today, { kind: 'check', region, finding: 'glides', comfort: 'easy' }),
+    )
+    await owner.call('POST', `/api/dogs/${linnet.id}/entries`, { entries: combed })
+  })
+
+  it('leads from one thing to the next, and what was done has left it', async () => {
+    await page.visit(`/dogs/${linnet.id}`)
+    await page.says('Minutes today')
+    await page.press('40')
+    await page.find('[data-on-list=nails]')
+    await page.says('and to lay out and put away, once')
+    expect(await page.violations()).toEqual([])
+    expect(await page.sideways()).toBe(0)
+    await page.press('See to the nails')
+    const before = (await tidies()).length
+    await page.tap(await page.find('[data-care=nails] button'))
+    await page.until(async () => (await tidies()).length === before + 1, 'not on file')
+    await page.tap(await page.find('[data-next-up]'))
+    await page.until(async () => !/\/tidies$/.test(await page.driver.getCurrentUrl()), 'it leads nowhere')
+    await page.visit(`/dogs/${linnet.id}`)
+    await page.press('40')
+    await page.find('[data-care-list]')
+    expect(await page.all('[data-on-list=nails]')).toHaveLength(0)
+  })
+
+  it('a daily thing is one press, taken back by the same, and something amiss one more', async () => {
+    await page.visit(`/dogs/${linnet.id}`)
+    const eyes = async () => (await tidies()).filter((t) => t.tidy === 'eyes')
+    await page.tap(await page.find('[data-daily=eyes]'))
+    await page.until(async () => (await eyes()).length === 1, 'not on file')
+    await page.says('today, 1 this week')
+    await page.tap(await page.find('[data-daily=eyes]'))
+    await page.until(async () => (await eyes()).length === 0, 'not taken back')
+    await page.tap(await page.find('[data-daily=eyes]'))
+    await page.press('something else?')
+    await page.press('red or sore')
+    await page.until(async () => (await eyes()).at(-1)?.outcome === 'red', 'what is amiss is not on file')
+    expect((await ofKind(linnet.id, 'concern')).at(-1)).toMatchObject({ where: 'eyes' })
+    await page.says('the vet first')
+  })
+})
+
 describe.each(both)('the weather, %s', (_name, screen) => {
   it('suggests a wet walk, writes it in one press, and can be taken back', async () => {
     page.byTouch = screen === PHONE

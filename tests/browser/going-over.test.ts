@@ -2,7 +2,11 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { daysAgo, newDog, newOwner, PASSWORD, startApp } from '../support/server'
 import type { Running, Visitor } from '../support/server'
 import { entry, visit } from '../support/dogs'
+import { clockAt } from '../support/clock'
 import { Page, PHONE } from '../support/page'
+
+// A bath late in the evening is refused for the hour first.
+clockAt('10:00')
 
 /** A coat nobody knows: from what a hand feels to what the comb has met, and never clear between. */
 let running: Running

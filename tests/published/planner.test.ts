@@ -10,7 +10,7 @@ describe('the planner against an exact solver', () => {
   it('with care and a bath in it comes within two percent, and its bound is a bound', async () => {
     for (const seed of [1, 2]) {
       const instance = stretchOf({ weekday: 6, saturday: 40, seed, days: 28, regions: 12, care: true })
-      expect(instance.needs!.length).toBeGreaterThan(4)
+      expect(instance.needs!.length).toBeGreaterThan(2)
       const exact = await solveExactly(instance, 120)
       expect(exact.status).toBe('Optimal')
       expect(broken(instance, exact.chosen)).toEqual([])

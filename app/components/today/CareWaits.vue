@@ -22,7 +22,7 @@ const until = (c: CareItem) => {
       <NuxtLink :to="`/dogs/${file.id}${careRoute(c)}`" class="font-semibold underline decoration-rule">{{
         sayCareItem(c)
       }}</NuxtLink>
-      <i class="why ml-1 text-body">{{ sayWaits(c, until(c), today) }}.</i>
+      {{ ' ' }}<i class="why text-body">{{ sayWaits(c, until(c), today) }}.</i>
     </span>
   </p>
 </template>

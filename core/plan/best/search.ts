@@ -113,13 +113,15 @@ export class Search extends RoomPlan {
     this.keepIfBest()
   }
 
-  /** What small changes leave alone: units that need others, and those that skip a session. */
-  private readonly hardToPlace = [
-    ...(this.instance.needs ?? []),
-    ...[...this.instance.spaced.keys()]
-      .filter((u) => this.instance.spaced[u])
-      .map((unit) => ({ unit, on: [] })),
-  ]
+  /** Where some need others: what small changes leave alone, they and those that skip a session. */
+  private readonly hardToPlace = this.instance.needs?.length
+    ? [
+        ...this.instance.needs,
+        ...[...this.instance.spaced.keys()]
+          .filter((u) => this.instance.spaced[u])
+          .map((unit) => ({ unit, on: [] as readonly number[] })),
+      ]
+    : []
   /**
    * One of those goes where it may, and some day's other units make room for it; they find their way
    * back after it.
