@@ -395,9 +395,7 @@ export class Coat {
       case 'advice-answer':
       case 'undercoat':
       case 'gear':
-      case 'session':
       case 'plan':
-      case 'handling':
       case 'photo':
         return
     }
