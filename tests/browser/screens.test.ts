@@ -199,7 +199,8 @@ const SEEN = [
 async function looksWell(says: string | RegExp) {
   for (const [where, screen, dark] of SEEN) {
     await page.size(screen, dark)
-    await page.says(says, 30_000)
+    // What if plays its thousands beside other work on a busy machine.
+    await page.says(says, 60_000)
     expect(await page.violations(), where).toEqual([])
     expect(await page.sideways(), where).toBe(0)
     expect(await page.beyondKeys(), where).toEqual([])
