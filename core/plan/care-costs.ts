@@ -48,11 +48,12 @@ export function careCost(
   return cost
 }
 
-/** Minutes of each day it could be done on; the first time only some of its parts may be left. */
-export function careMinutesOn(term: CareTerm, dayAt: readonly number[], combed: (k: number) => number) {
-  const first = dayAt.findIndex((d) => d >= Math.max(0, term.every - term.since))
-  return Float64Array.from(dayAt, (_, k) => {
-    const minutes = first < 0 || k <= first ? term.firstMinutes : term.minutes
+/**
+ * Minutes of each day it could be done on. While only some of its parts wait, the first time takes theirs; it is over
+ * before half its interval is (judgement).
+ */
+export const careMinutesOn = (term: CareTerm, dayAt: readonly number[], combed: (k: number) => number) =>
+  Float64Array.from(dayAt, (d, k) => {
+    const minutes = d < term.every / 2 ? term.firstMinutes : term.minutes
     return minutes - COMBED_WHILE_DRYING * Math.min(term.drying, combed(k))
   })
-}

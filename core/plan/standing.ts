@@ -1,7 +1,8 @@
 import { CARE_UNITS } from '../due/care-units'
-import { carePart } from '../record/care-parts'
+import { unitsDone } from '../due/units-done'
 import type { CareId, CareUnitId } from '../record/tidies'
 import { regionOf } from '../coat/regions'
+import { SETUP_MINUTES } from '../coat/minutes'
 import { longestFor } from '../record/condition'
 import { addDays, daysBetween, weekday } from '../record/day'
 import type { Day } from '../record/day'
@@ -31,7 +32,7 @@ export function stretchEnd(profile: Profile, at: Day): { to: Day; why: 'visit' |
     : { to: visit, why: 'visit' }
 }
 
-/** Minutes there are for the table on a day, laying out included; never more than the dog bears. */
+/** Minutes there are for the table on a day, laying out included; beside that never more than the dog bears. */
 export function minutesFor(
   { profile, bears }: Pick<Coat, 'profile' | 'bears'>,
   choices: Choices,
@@ -39,7 +40,7 @@ export function minutesFor(
 ): number {
   if (choices.blocked.includes(day)) return 0
   const own = choices.minutesOn[day] ?? profile.minutes[weekday(day)] ?? 0
-  return Math.min(own, choices.longest ?? Infinity, longestFor(profile.condition), bears)
+  return Math.min(own, choices.longest ?? Infinity, longestFor(profile.condition), bears + SETUP_MINUTES)
 }
 
 /** How often care is set to come, what it may be done with, and the dryer: only where the owner said so. */
@@ -146,19 +147,6 @@ export function planStands(record: DogRecord, plan: FiledPlan | null, at: Day): 
   for (const s of plan.sessions)
     if (s.day >= plan.day && s.day < at && s.places.some((p) => !combed.has(`${s.day}/${p}`))) return false
   return true
-}
-
-/** Which planned care an act was, and whether it did all of it as foreseen; null for what is no such act. */
-function unitsDone(what: Fact): { units: CareUnitId[]; whole: boolean } | null {
-  if (what.kind === 'undercoat') return { units: ['undercoat'], whole: true }
-  if (what.kind === 'wash') return what.places ? null : { units: ['bath'], whole: what.combedOut }
-  if (what.kind !== 'tidy') return null
-  const ofCare = (Object.keys(CARE_UNITS) as CareUnitId[]).filter((u) => CARE_UNITS[u].care === what.tidy)
-  if (!ofCare.length) return null
-  if (!what.parts) return { units: ofCare, whole: what.outcome !== 'refused' }
-  const did = what.parts.filter((p) => p.did === 'done').map((p) => p.part)
-  const units = ofCare.filter((u) => did.some((p) => carePart(p) && (CARE_UNITS[u].of?.test(p) ?? true)))
-  return { units, whole: what.parts.every((p) => p.did === 'done') }
 }
 
 /** Whether an entry takes back or changes something a plan rested on. Plans taken back are no such thing. */

@@ -3,20 +3,8 @@ import type { CareUnit } from '../due/care-units'
 import { leftToVisit } from '../due/due'
 import type { CarePartId } from '../record/care-parts'
 import type { Day } from '../record/day'
+import { CARE_IDS } from '../record/tidies'
 import type { CareId, CareUnitId } from '../record/tidies'
-
-/** The order of work once the coat is combed: undercoat before the bath, tidies after it, nails before feet; then a look over all. */
-const AFTER_THE_COMB: readonly CareId[] = [
-  'undercoat',
-  'bath',
-  'nails',
-  'paws',
-  'sanitary',
-  'face',
-  'ears',
-  'ear-look',
-  'look-over',
-]
 
 /** One kind of care on a day's list, of one or more of its units. */
 export interface CareItem {
@@ -32,24 +20,25 @@ export interface CareItem {
 
 /** Units as they stand in a list: each kind of care once, in the order of work. */
 export function careItems(units: readonly CareUnit[], finding: (u: CareUnit) => number): CareItem[] {
-  return AFTER_THE_COMB.flatMap((care): CareItem[] => {
+  return CARE_IDS.flatMap((care): CareItem[] => {
     const ours = units.filter((u) => u.care === care)
     if (!ours.length) return []
-    const first = <K extends 'last' | 'due'>(key: K) =>
-      ours.map((u) => u[key]).reduce((a, b) => (a === null || b === null ? a : a < b ? a : b))
+    const lasts = ours.map((u) => u.last)
     return [
       {
         care,
         units: ours.map((u) => u.unit),
         parts: ours.flatMap((u) => (u.waiting.length ? u.waiting : u.parts)),
         minutes: ours.reduce((sum, u) => sum + finding(u), 0),
-        last: first('last'),
-        due: first('due')!,
+        // One that was never done has no last time for all of it.
+        last: lasts.includes(null) ? null : earliest(lasts as Day[]),
+        due: earliest(ours.map((u) => u.due)),
         lateADay: ours.reduce((sum, u) => sum + lateADay(u), 0),
       },
     ]
   })
 }
+const earliest = (days: readonly Day[]) => days.reduce((a, b) => (a < b ? a : b))
 const lateADay = ({ since, every, unit }: CareUnit) =>
   lateMinutes(since + 1, every, CARE_UNITS[unit].hurts) - lateMinutes(since, every, CARE_UNITS[unit].hurts)
 

@@ -225,7 +225,7 @@ export function planOn(
     ? []
     : care.units.filter((u) => care.planned?.includes(u.unit) && !isDoneToday(u, at))
 
-  let room = asked ? Infinity : minutes - SETUP_MINUTES
+  let room = asked ? Infinity : Math.min(minutes - SETUP_MINUTES, coat.bears)
   const taken = new Set<Candidate>()
   const waiting: PlaceId[] = []
   const careTaken: CareUnit[] = []

@@ -13,12 +13,12 @@ export const TIDY_IDS = [
 ] as const
 export type TidyId = (typeof TIDY_IDS)[number]
 
-/** Care that comes round: every tidy but the neatening, which looks alone want; and what has an entry of its own. */
+/**
+ * Care that comes round: every tidy but the neatening, which looks alone want; and what has an entry of its own. In the
+ * order of work once the coat is combed: undercoat before the bath, tidies on a clean coat, nails before feet, and a look
+ * over all of it last.
+ */
 export const CARE_IDS = [
-  'look-over',
-  'eyes',
-  'teeth',
-  'ear-look',
   'undercoat',
   'bath',
   'nails',
@@ -26,6 +26,10 @@ export const CARE_IDS = [
   'sanitary',
   'face',
   'ears',
+  'ear-look',
+  'eyes',
+  'teeth',
+  'look-over',
 ] as const satisfies readonly (TidyId | 'bath' | 'undercoat')[]
 export type CareId = (typeof CARE_IDS)[number]
 

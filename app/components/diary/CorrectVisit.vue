@@ -8,7 +8,6 @@ import type { VisitDid } from '#core/record/visit-did'
 import type { EntryOf } from '~/composables/put-right'
 import { capital } from '~/words/numbers'
 import { PART_WORDS } from '~/words/parts'
-import { DID_WORDS } from '~/words/visit'
 
 /** Puts a visit or a clip at home right: lengths left by part of the body, and what was done. */
 const props = defineProps<{ entry: EntryOf<FactOf<'visit'>> }>()
@@ -23,10 +22,6 @@ const lengths = reactive(
 const did = ref<VisitDid[]>([...(props.entry.what.did ?? [])])
 /** Without a word of what was done it did everything; a list that is begun can be all it did. */
 const scope = ref(props.entry.what.only ? ('some' as const) : ('all' as const))
-const SCOPES = [
-  { value: 'all' as const, words: 'the whole coat too' },
-  { value: 'some' as const, words: 'only these' },
-]
 const given = computed(() =>
   Object.fromEntries(PART_IDS.flatMap((p) => (lengths[p].trim() ? [[p, Number(lengths[p])]] : []))),
 )
@@ -64,21 +59,7 @@ async function keep() {
         inputmode="decimal"
       />
     </div>
-    <fieldset v-if="!entry.what.home" class="mt-2">
-      <legend class="small">Done</legend>
-      <div class="flex flex-wrap gap-x-4">
-        <label v-for="d in VISIT_DID" :key="d" class="flex min-h-11 items-center gap-2">
-          <input v-model="did" type="checkbox" :value="d" class="size-5 accent-ink" />{{ DID_WORDS[d] }}
-        </label>
-      </div>
-    </fieldset>
-    <ChoiceRow
-      v-if="!entry.what.home && did.length"
-      v-model="scope"
-      tight
-      label="What it covered"
-      :choices="SCOPES"
-    />
+    <VisitDidTicks v-if="!entry.what.home" v-model:did="did" v-model:scope="scope" class="mt-2" />
     <NoticeLine v-if="wrong" class="mt-2">{{ wrong }}</NoticeLine>
     <ActButton type="submit" class="mt-2 !min-h-11" :disabled="!!wrong">Put it right</ActButton>
   </form>

@@ -1,12 +1,26 @@
 <script setup lang="ts">
-import type { FactOf } from '#core/record/entries'
+import type { Component } from 'vue'
+import type { Fact, FactOf } from '#core/record/entries'
 import type { DiaryLine } from '#core/record/history'
 import { sayFact } from '~/words/diary'
+import CorrectCheck from './CorrectCheck.vue'
+import CorrectTidy from './CorrectTidy.vue'
+import CorrectUndercoat from './CorrectUndercoat.vue'
+import CorrectVisit from './CorrectVisit.vue'
+import CorrectWash from './CorrectWash.vue'
 
 /** One entry of the diary: what it says, what it said before, and how it is put right or taken back. */
 const { line: l } = defineProps<{ line: DiaryLine }>()
 /** Which one is open, of all that are shown. */
 const open = defineModel<string | null>('open', { required: true })
+/** What puts each kind right; the others are taken back and written anew. */
+const MENDERS: Partial<Record<Fact['kind'], Component>> = {
+  check: CorrectCheck,
+  tidy: CorrectTidy,
+  wash: CorrectWash,
+  undercoat: CorrectUndercoat,
+  visit: CorrectVisit,
+}
 const { file } = useDog()
 const record = useRecord()
 const shownAs = (of: DiaryLine) => sayFact((of.what ?? of.earlier.at(-1))!)
@@ -62,33 +76,10 @@ const bringBack = () =>
       <p v-for="(b, i) in saidBefore(l)" :key="i" class="small">
         It said: {{ b.what.toLowerCase() }}, {{ b.says }}
       </p>
-      <CorrectCheck
-        v-if="l.what?.kind === 'check'"
+      <component
+        :is="MENDERS[l.what.kind]"
+        v-if="l.what && MENDERS[l.what.kind]"
         :key="JSON.stringify(l.what)"
-        :entry="{ id: l.id, day: l.day, what: l.what }"
-        @done="open = null"
-      />
-      <CorrectTidy
-        v-else-if="l.what?.kind === 'tidy' && l.what.parts"
-        :key="JSON.stringify(l.what.parts)"
-        :entry="{ id: l.id, day: l.day, what: l.what }"
-        @done="open = null"
-      />
-      <CorrectWash
-        v-else-if="l.what?.kind === 'wash'"
-        :key="`wash-${l.what.combedOut}-${l.what.dried?.minutes}`"
-        :entry="{ id: l.id, day: l.day, what: l.what }"
-        @done="open = null"
-      />
-      <CorrectUndercoat
-        v-else-if="l.what?.kind === 'undercoat'"
-        :key="JSON.stringify(l.what.places ?? l.what.finding)"
-        :entry="{ id: l.id, day: l.day, what: l.what }"
-        @done="open = null"
-      />
-      <CorrectVisit
-        v-else-if="l.what?.kind === 'visit'"
-        :key="JSON.stringify([l.what.lengths, l.what.did])"
         :entry="{ id: l.id, day: l.day, what: l.what }"
         @done="open = null"
       />

@@ -18,7 +18,7 @@ import { buildOf } from '#drawing/build-of'
 import { MOST_NOTE } from '#shared/limits'
 import { SETTING_WORDS, TAUGHT_WORDS } from '~/words/care'
 import { capital, plural } from '~/words/numbers'
-import { DID_WORDS, saySuggestion } from '~/words/visit'
+import { saySuggestion } from '~/words/visit'
 import { PART_WORDS } from '~/words/parts'
 
 /**
@@ -91,10 +91,6 @@ const listed = computed(() =>
 const did = ref<VisitDid[]>([])
 /** Whether the whole coat was seen to, or only what is ticked. */
 const scope = ref<'all' | 'some'>('all')
-const SCOPES = [
-  { value: 'all' as const, words: 'the whole coat too' },
-  { value: 'some' as const, words: 'only these' },
-]
 const some = computed(() => scope.value === 'some' && did.value.length > 0)
 const comfort = ref<Comfort>()
 const setting = ref<Setting | ''>('')
@@ -325,21 +321,11 @@ const SETTING_SAYS: Record<Setting, string> = {
           :placeholder="all"
         />
       </details>
-      <fieldset class="mt-3">
-        <legend class="small">Done</legend>
-        <div class="flex flex-wrap gap-x-4">
-          <label v-for="d in VISIT_DID" :key="d" class="flex min-h-11 items-center gap-2">
-            <input v-model="did" type="checkbox" :value="d" class="size-5 accent-ink" />{{ DID_WORDS[d] }}
-          </label>
-        </div>
-      </fieldset>
-      <div v-if="did.length" class="flex flex-wrap items-center gap-x-3">
-        <span class="small">and</span>
-        <ChoiceRow v-model="scope" tight label="What it covered" :choices="SCOPES" />
+      <VisitDidTicks v-model:did="did" v-model:scope="scope" class="mt-3">
         <i v-if="some && !endsStretch(visit.what)" class="why text-side"
           >The coat was neither combed nor cut: the stretch goes on.</i
         >
-      </div>
+      </VisitDidTicks>
       <p class="small mt-3">How {{ profile.name }} was</p>
       <ChoiceRow
         v-model="comfort"

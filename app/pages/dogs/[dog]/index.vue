@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { SETUP_MINUTES } from '#core/coat/minutes'
 import { placeRow } from '#core/coat/regions'
 import type { PlaceId, RegionId } from '#core/coat/regions'
 import { playAhead } from '#core/plan/kept'
@@ -46,13 +47,16 @@ const headline = computed(() => {
     return { act: 'A first going-over,', minutes: `${plural(over.value.left, 'place')} to meet` }
   }
   const after = p.care.length ? sayCareDone(p.care, profile.value.sex === 'female' ? 'her' : 'him') : ''
-  if (p.items.length || after) {
-    const comb = p.items.length ? `Comb ${plural(p.items.length, 'place')}` : ''
+  const comb = p.items.length
+    ? `comb ${plural(p.items.length, 'place')}`
+    : p.rubDown
+      ? 'rub down the whole coat'
+      : ''
+  if (comb || after) {
     const act = [comb, after].filter(Boolean).join(' and ')
-    return { act: `${capital(act)},`, minutes: `${inHalves(total.value)} minutes` }
+    const minutes = p.rubDown ? wholeMinutes(total.value + p.rubDown.minutes) : inHalves(total.value)
+    return { act: `${capital(act)},`, minutes: `${minutes} minutes` }
   }
-  if (p.rubDown)
-    return { act: 'Rub down the whole coat,', minutes: `${wholeMinutes(p.rubDown.minutes)} minutes` }
   if (!minutes.value && p.waiting.length) return { act: 'A day off the table', minutes: '' }
   if (p.waiting.length) return { act: 'Too short for a session', minutes: '' }
   return { act: 'Nothing to comb today', minutes: '' }
@@ -247,7 +251,12 @@ const compact = computed(() => !desk.value)
       >
         {{ startLabel }}
       </ActButton>
-      <ActButton v-else-if="plan.rubDown" kind="filled" class="mt-4 w-full text-lead" @click="rubbed">
+      <ActButton
+        v-if="plan.rubDown"
+        :kind="plan.setupMinutes ? 'plain' : 'filled'"
+        class="mt-4 w-full text-lead"
+        @click="rubbed"
+      >
         Rubbed down, write it in
       </ActButton>
       <div class="mt-1 flex flex-wrap items-center gap-x-1">
@@ -261,6 +270,10 @@ const compact = computed(() => !desk.value)
         />
         <span class="text-ink-2">min</span>
       </div>
+      <p v-if="coat.bears + SETUP_MINUTES < minutes" class="small pb-1" data-bears>
+        {{ capital(plural(coat.bears, 'minute')) }} at one go is what {{ profile.name }} bears so far; a step
+        more each time it goes well.
+      </p>
       <LazyCareWaits v-if="!over && plan.careWaits.length" :care="plan.careWaits" />
       <LazyDailyPresses v-if="compact" class="mt-1 border-t border-ink pt-2" />
       <div class="mt-1 border-t border-rule">
