@@ -219,7 +219,8 @@ describe('what a dog bears', () => {
     const plan = planned(record, TODAY)
     const coat: Coat = coatOn(record, TODAY)
     for (const s of forecastOf(coat, plan.sessions, plan.to).sessions)
-      expect(s.minutes - SETUP_MINUTES).toBeLessThan(5 * 1.25 + 1)
+      // As above: what is expected to be teased may differ from a usual week's by a little.
+      expect(s.minutes).toBeLessThan((5 + SETUP_MINUTES) * 1.2 + 1.5)
     for (const c of plan.care!)
       expect(careUnits(record, coat).find((u) => u.unit === c.unit)!.minutes).toBeLessThanOrEqual(5)
   })

@@ -14,6 +14,8 @@ fold()
 simulation()
 await againstExact()
 await fullSize(full)
+await againstExact(true)
+await fullSize(full, true)
 if (process.env.GRUMBO_TEST_PG) {
   await firstLook()
   await drag()

@@ -7,10 +7,11 @@ import { stretchOf } from '../support/stretches'
 
 /** Reference: HiGHS, a mixed-integer solver, on the same stretches as mixed-integer programs. */
 describe('the planner against an exact solver', () => {
-  it('with care and a bath in it comes within two percent, and its bound is a bound', async () => {
-    for (const seed of [1, 2]) {
+  it('with care and a bath in it comes within half a percent on average, and its bound is a bound', async () => {
+    const over: number[] = []
+    for (const seed of [1, 2, 3, 4, 5]) {
       const instance = stretchOf({ weekday: 6, saturday: 40, seed, days: 28, regions: 12, care: true })
-      expect(instance.needs!.length).toBeGreaterThan(2)
+      expect(instance.needs!.length).toBeGreaterThan(1)
       const exact = await solveExactly(instance, 120)
       expect(exact.status).toBe('Optimal')
       expect(broken(instance, exact.chosen)).toEqual([])
@@ -18,9 +19,10 @@ describe('the planner against an exact solver', () => {
       while (planner.advance());
       expect(broken(instance, planner.chosen)).toEqual([])
       expect(planner.cost).toBeGreaterThan(exact.cost * (1 - 1e-6))
-      expect(planner.cost).toBeLessThan(exact.cost * 1.02)
       expect(planner.bound).toBeLessThanOrEqual(exact.cost * (1 + 1e-6))
+      over.push(planner.cost / exact.cost - 1)
     }
+    expect(over.reduce((a, b) => a + b) / over.length, over.join(' ')).toBeLessThan(0.005)
   }, 300_000)
 
   const STRETCHES = (['wool-cross', 'wool'] as const).flatMap((coat) =>

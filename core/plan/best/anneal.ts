@@ -1,6 +1,6 @@
 import type { Chosen, Instance } from './instance'
-import { HeatedPlan } from './heated-plan'
-import { OVER_AT_LEAST, overOf, REACH, REACHED } from './weighed-plan'
+import { CarriedPlan } from './carried-plan'
+import { OVER_AT_LEAST, overOf, REACH, REACHED, WANTS } from './weighed-plan'
 
 // How often what is tried was set by trial, on stretches of 56 and 84 days with five sets of limits.
 
@@ -9,6 +9,8 @@ const LOOSENED = 100
 const ADDED = 80
 /** Once in so many cells a whole session is opened, closed or moved. */
 const SESSION_EVERY = 64
+/** Once in so many, one of those that want others comes, goes or moves with them (by trial). */
+const CARRIED_EVERY = 12
 /**
  * Small changes to a plan, a great many of them: one combing added, left out or moved, two swapped,
  * and now and then a whole session. For each cell met the changes round it are weighed against one
@@ -17,7 +19,7 @@ const SESSION_EVERY = 64
  * for the while, at a price, as a full day is otherwise a wall that nothing passes (annealing;
  * Kirkpatrick and others 1983).
  */
-export class Anneal extends HeatedPlan {
+export class Anneal extends CarriedPlan {
   /** The best plan met that keeps within every day, and its cost; Infinity if none did. */
   readonly best: Chosen
   bestCost = Infinity
@@ -37,9 +39,11 @@ export class Anneal extends HeatedPlan {
   run(cells: number) {
     const { live, unitOf, has, instance } = this
     if (!live.length) return
+    const carried = Boolean(instance.needs?.length)
     this.countOver()
     for (; cells > 0; cells--) {
       if (cells % SESSION_EVERY === 0) this.session()
+      if (carried && cells % CARRIED_EVERY === 0) this.carry()
       const c = live[this.pick(live.length)]!
       const u = unitOf[c]!
       const k = c - u * instance.days
@@ -64,6 +68,7 @@ export class Anneal extends HeatedPlan {
     const { days, minutes, setup } = this.instance
     const { heat, overPrice, moved, used, room, count } = this
     const c = u * days + k
+    if (this.fixed[c]) return
     const closes = count[k] === 1 ? setup : 0
     const relief = this.overIf(k, -minutes[c]!)
     let least = heat * this.luck()
@@ -101,8 +106,9 @@ export class Anneal extends HeatedPlan {
   /** A combing brought to a day without: as one more, or in another's place. */
   private add(u: number, k: number) {
     const { units, days, minutes, setup, spaced } = this.instance
-    const { heat, overPrice, detour, on, used, room } = this
+    const { heat, overPrice, detour, on, used, room, fixed } = this
     const c = u * days + k
+    if (fixed[c]! >= WANTS) return
     const n = this.count[k]!
     const was = overOf(used[k]! - room[k]!)
     const over = used[k]! - room[k]! + minutes[c]!
@@ -115,6 +121,7 @@ export class Anneal extends HeatedPlan {
     }
     for (let i = k * units; i < k * units + n; i++) {
       const d = on[i]! * days + k
+      if (fixed[d]) continue
       const weighed = overPrice * (overOf(over - minutes[d]!) - was) - detour[d]! + heat * this.luck()
       if (weighed >= least) continue
       least = weighed
@@ -135,7 +142,8 @@ export class Anneal extends HeatedPlan {
   /** `u` from `k` to `q`, within reach; perhaps one on `q` goes the other way. */
   private move(u: number, k: number, q: number) {
     const { units, days, minutes, setup, spaced } = this.instance
-    const { heat, overPrice, moved, on, used, room } = this
+    const { heat, overPrice, moved, on, used, room, fixed } = this
+    if (fixed[u * days + k]) return
     const by = this.movedBy(u, k, q)
     // Another of its combings lies between.
     if (by === Infinity) return
@@ -157,7 +165,7 @@ export class Anneal extends HeatedPlan {
     for (let i = q * units; i < q * units + n; i++) {
       const d = on[i]! * days
       const also = moved[(d + q) * REACHED + off]!
-      if (also === Infinity) continue
+      if (also === Infinity || fixed[d + q]) continue
       const over = overOf(out + minutes[d + k]!) + overOf(into - minutes[d + q]!) - was
       const weighed = also + overPrice * over + heat * this.luck()
       if (weighed >= least) continue

@@ -1,5 +1,5 @@
 import type { Chosen, Instance } from './instance'
-import { REACH, WeighedPlan } from './weighed-plan'
+import { REACH, WANTS, WeighedPlan } from './weighed-plan'
 
 /** How often, of 256, a whole session is closed rather than moved (by trial). */
 const CLOSED = 26
@@ -17,12 +17,12 @@ export class HeatedPlan extends WeighedPlan {
 
   private state: number
   /** What a change of a whole session comes to so far: units, and days from and to. */
-  private tried = 0
+  protected tried = 0
   private readonly triedUnit: Int32Array
   private readonly triedFrom: Int32Array
   private readonly triedTo: Int32Array
   private readonly heldUsed: Float64Array
-  private readonly heldCount: Int32Array
+  protected readonly heldCount: Int32Array
 
   constructor(instance: Instance, random: () => number, start: Chosen) {
     super(instance, start)
@@ -36,14 +36,21 @@ export class HeatedPlan extends WeighedPlan {
 
   /** A whole session opened, closed, or moved by a day. */
   protected session() {
-    const { cost, over } = this
     const k = this.pick(this.instance.days)
+    this.letChance(() => {
+      if (!this.count[k]) this.open(k)
+      else if (this.pick(256) < CLOSED) this.close(k)
+      else this.close(k, this.pick(2) ? k - 1 : k + 1)
+    })
+  }
+
+  /** Makes a change of many units, tried out one after another, if it gains or chance has it so. */
+  protected letChance(change: () => void) {
+    const { cost, over } = this
     this.heldUsed.set(this.used)
     this.heldCount.set(this.count)
     this.tried = 0
-    if (!this.count[k]) this.open(k)
-    else if (this.pick(256) < CLOSED) this.close(k)
-    else this.close(k, this.pick(2) ? k - 1 : k + 1)
+    change()
     if (!this.tried) return
     this.used.set(this.heldUsed)
     this.count.set(this.heldCount)
@@ -66,7 +73,7 @@ export class HeatedPlan extends WeighedPlan {
   }
 
   /** Counts a change of a session in, without making it yet. A day of -1 is none. */
-  private tryOut(u: number, from: number, to: number, cost: number) {
+  protected tryOut(u: number, from: number, to: number, cost: number) {
     const { days, minutes, setup } = this.instance
     this.triedUnit[this.tried] = u
     this.triedFrom[this.tried] = from
@@ -91,13 +98,13 @@ export class HeatedPlan extends WeighedPlan {
     for (let n = 0; n < units; n++) {
       const u = first + n < units ? first + n : first + n - units
       const c = u * days + q
-      if (spaced[u] || this.used[q]! + minutes[c]! > this.room[q]!) continue
+      if (spaced[u] || this.fixed[c]! >= WANTS || this.used[q]! + minutes[c]! > this.room[q]!) continue
       let best = this.detour[c]!
       let least = best
       let from = -1
       for (let side = 0; side < 2; side++) {
         const k = (side ? this.after(u, q) : this.before(u, q)) - 1
-        if (k < 0 || k >= days || k < q - REACH || k > q + REACH) continue
+        if (k < 0 || k >= days || k < q - REACH || k > q + REACH || this.fixed[u * days + k]) continue
         const cost = this.movedBy(u, k, q)
         const weighed = cost + this.overPrice * this.overIf(k, -minutes[u * days + k]!)
         if (weighed >= least) continue
@@ -110,7 +117,8 @@ export class HeatedPlan extends WeighedPlan {
   }
 
   /**
-   * Every unit of a session goes to the open day before or after, as is cheaper, or is left out.
+   * Every unit of a session goes to the open day before or after, as is cheaper, or is left out. What wants others
+   * goes with them to a closed day, or is left out.
    * @param only a closed day to which they go instead
    */
   private close(k: number, only?: number) {
@@ -123,12 +131,14 @@ export class HeatedPlan extends WeighedPlan {
     const after = only ?? this.openFrom(k, 1)
     for (let n = first; n < last; n++) {
       const u = this.on[n]!
-      let best = -this.detour[u * days + k]!
+      const fixed = this.fixed[u * days + k]!
+      const stays = only !== undefined && fixed > 0
+      let best = stays ? Infinity : -this.detour[u * days + k]!
       let least = best
-      let to = -1
+      let to = stays ? only : -1
       for (let side = 0; side < 2; side++) {
         const d = side ? after : before
-        if (d < 0) continue
+        if (d < 0 || (fixed >= WANTS && only === undefined)) continue
         const cost = this.movedBy(u, k, d)
         const weighed = cost + this.overPrice * this.overIf(d, minutes[u * days + d]!)
         if (weighed >= least) continue

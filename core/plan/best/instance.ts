@@ -39,38 +39,6 @@ export function withNeeds({ minutes, needs = [], days }: Instance): Float64Array
   return all
 }
 
-/**
- * The same instance with what needs others held to the days it has in a plan, and the others to be there: so
- * that no small change can part them.
- */
-export function heldTo(instance: Instance, chosen: Chosen): Instance {
-  const { needs, days } = instance
-  if (!needs?.length) return instance
-  const nodes = nodesOf(instance)
-  const cost = [...instance.cost]
-  const must = new Map<number, Set<number>>()
-  for (const { unit, on } of needs) {
-    must.set(unit, new Set())
-    for (let k = 0; k < days; k++) {
-      if (!chosen[unit * days + k]) continue
-      for (const u of [unit, ...on]) must.set(u, (must.get(u) ?? new Set()).add(k + 1))
-    }
-  }
-  for (const [u, stops] of must) {
-    const table = (cost[u] = cost[u]!.slice())
-    const only = needs.some((n) => n.unit === u)
-    for (let i = 0; i < nodes - 1; i++) {
-      let stepped = false
-      for (let j = i + 1; j < nodes; j++) {
-        if (stepped || (only && j < nodes - 1 && !stops.has(j))) table[j * nodes + i] = Infinity
-        stepped ||= stops.has(j)
-      }
-    }
-  }
-  const { needs: _needs, ...rest } = instance
-  return { ...rest, cost }
-}
-
 export const nodesOf = (instance: Instance) => instance.days + 2
 
 /** What is combed when: `chosen[u * days + k]` is 1 where unit `u` is combed on day `k`. */

@@ -114,13 +114,15 @@ describe('the prices', () => {
 })
 
 describe('small changes', () => {
-  it('keep count of what the plan costs, whole sessions opened, closed and moved', () => {
-    for (const [weekday, saturday, seed] of [
-      [12, 40, 5],
-      [30, 90, 6],
-      [6, 12, 7],
+  it('keep count of what the plan costs, whole sessions opened, closed and moved, and part none from what it needs', () => {
+    for (const [weekday, saturday, seed, care] of [
+      [12, 40, 5, false],
+      [30, 90, 6, false],
+      [6, 12, 7, false],
+      [14, 90, 8, true],
+      [30, 90, 9, true],
     ] as const) {
-      const instance = stretchOf({ days: 40, weekday, saturday, seed })
+      const instance = stretchOf({ days: 40, weekday, saturday, seed, care })
       const pricing = new Pricing(instance, 100)
       pricing.improve()
       const anneal = new Anneal(instance, randomLcg(0.3), pricing.leaning(), pricing.worthTrying(0.5))

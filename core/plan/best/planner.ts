@@ -1,11 +1,11 @@
 import { Anneal } from './anneal'
 import { Pricing } from './bound'
 import { Deadline } from './deadline'
-import { broken, heldTo } from './instance'
+import { broken } from './instance'
 import type { Chosen, Instance } from './instance'
 import { Search } from './search'
 
-/** How much work a plan is given: by trial, about 0.2 s, and 2 to 3 s, on 41 places and 56 or 84 days. */
+/** How much work a plan is given: by trial, about 0.2 s, and 2 s (with care 5), on 41 places and 56 or 84 days. */
 export interface Effort {
   /** Rounds of pricing, and how many of them, the last, with units taken whole. */
   rounds: number
@@ -17,7 +17,7 @@ export interface Effort {
   within: number
 }
 export const AT_ONCE: Effort = { rounds: 80, whole: 0, cells: 90_000, steps: 30, within: 250 }
-export const REFINED: Effort = { rounds: 600, whole: 150, cells: 5_500_000, steps: 600, within: 2800 }
+export const REFINED: Effort = { rounds: 600, whole: 150, cells: 5_500_000, steps: 600, within: 5500 }
 /** The bound of a refined plan, for a plan that is not to be bettered. */
 export const PROOF: Effort = { ...REFINED, cells: 0, steps: 0 }
 
@@ -37,11 +37,11 @@ const SLICES = 40
 const CELL_SLICES = 250
 /**
  * Heat of the small changes, minutes, from first to last, where the limits press little; where they
- * press, so many times that by the price of a minute. And of the session-wise. These and those below
+ * press, so many times that by the price of a minute, more where some need others. And of the session-wise. These and those below
  * by trial, on stretches of 56 and 84 days with five sets of limits.
  */
 const HEAT = [0.12, 0.025] as const
-const WARMER = 0.5
+const WARMER = { usual: 0.5, needy: 1 }
 const SESSION_HEAT = [2, 0.1] as const
 /** Cells worth trying are those whose use costs at most so many minutes more, at the prices. */
 const WORTH_WITHIN = 0.01
@@ -52,11 +52,6 @@ const WORTH_WITHIN = 0.01
 const OVER_PRICE = { first: 1, least: 0.3, by: 1.1 }
 /** Minutes over that are let: so many a day at first, none from this share of the way on. */
 const LET_OVER = { aDay: 0.02, until: 0.85, power: 1.5 }
-/**
- * Where some units need others: steps in which those find their days, and those that end it, in times the usual;
- * by what share of the time for small changes the first are over, and of those how many are left to do (by trial).
- */
-const NEEDY = { first: 20, last: 4, until: 0.6, cells: 0.4 }
 /** Minutes over too few to be any. */
 const NONE_OVER = 0.01
 
@@ -142,8 +137,8 @@ export class Planner {
     search.adopt(this.chosen)
 
     const { pressure } = pricing
-    const warmth = Math.max(1, WARMER * pressure)
-    const live = smallChanges(instance, pricing.worthTrying(WORTH_WITHIN))
+    const warmth = Math.max(1, (instance.needs?.length ? WARMER.needy : WARMER.usual) * pressure)
+    const live = pricing.worthTrying(WORTH_WITHIN)
     const size = (instance.units * instance.days) / USUAL_CELLS
     const share = Math.min(1, Math.max(LEAST_SHARE, size))
     const more = Math.min(MORE_STEPS, Math.max(1, 1 / size))
@@ -153,26 +148,9 @@ export class Planner {
       for (let i = 0; i < more * count; i++) search.step(heat)
       this.take(search.best, search.bestCost)
     }
-    const changed = deadline.part(OVER_BY.small)
-    // What needs others finds its days with them; then they are held there while the small changes go on round them.
-    const needy = instance.needs?.length ? NEEDY : null
-    if (needy) {
-      search.adopt(this.chosen.slice())
-      for (let n = 0, gone = 0; gone < 1; n++) {
-        sessionSteps((needy.first * steps) / CELL_SLICES, gone)
-        gone = changed(n / CELL_SLICES) / needy.until
-        yield 0.3 + 0.3 * Math.min(1, gone)
-      }
-    }
-    const anneal = new Anneal(
-      heldTo(instance, this.chosen),
-      random,
-      leanTo(instance, pricing.leaning(), this.chosen),
-      live,
-    )
+    const anneal = new Anneal(instance, random, leanTo(instance, pricing.leaning(), this.chosen), live)
     let dearer = OVER_PRICE.first
     const settled = deadline.part(OVER_BY.small)
-    const slices = CELL_SLICES * (needy ? needy.cells : 1)
     for (let n = 1, gone = 0; gone < 1; n++) {
       anneal.heat = HEAT[0] * Math.pow(HEAT[1] / HEAT[0], gone) * warmth
       anneal.overPrice = dearer * (1 + pressure)
@@ -181,8 +159,8 @@ export class Planner {
       const over = LET_OVER.aDay * instance.days * Math.pow(left, LET_OVER.power)
       if (anneal.over > Math.max(over, NONE_OVER)) dearer *= OVER_PRICE.by
       else dearer = Math.max(OVER_PRICE.least, dearer / OVER_PRICE.by)
-      gone = settled(n / slices)
-      yield 0.6 + 0.3 * gone
+      gone = settled(n / CELL_SLICES)
+      yield 0.3 + 0.6 * gone
     }
     if (anneal.bestCost < Infinity && search.adopt(anneal.best)) search.polish()
     this.take(search.best, search.bestCost)
@@ -190,7 +168,7 @@ export class Planner {
     search.adopt(this.chosen.slice())
     const bettered = deadline.part(OVER_BY.sessions)
     for (let n = 1, over = 0; over < 1; n++) {
-      sessionSteps(((needy?.last ?? 1) * steps) / SLICES, over)
+      sessionSteps(steps / SLICES, over)
       over = bettered(n / SLICES)
       yield 0.9 + 0.1 * over
     }
@@ -211,6 +189,3 @@ function leanTo({ needs = [], days }: Instance, leaning: Chosen, plan: Chosen): 
     }
   return leaning
 }
-/** Cells in which small changes are tried: not those of what is held with what it needs. */
-const smallChanges = ({ needs = [], days }: Instance, cells: readonly number[]): number[] =>
-  cells.filter((c) => !needs.some((n) => n.unit === Math.floor(c / days)))

@@ -8,6 +8,9 @@ export const REACHED = 2 * REACH + 1
 /** Minutes that a day is counted over beside those it is, so that a little over is not cheap (by trial). */
 export const OVER_AT_LEAST = 0.2
 
+/** Marks a cell of a unit that wants others: more than ever want one. */
+export const WANTS = 128
+
 /**
  * A plan, and at hand what every small change to it would cost: worked out again only round what is
  * changed. Days may run over.
@@ -40,6 +43,13 @@ export class WeighedPlan {
    * not be. Of cells with a stop only.
    */
   protected readonly moved: Float64Array
+  /** Of each unit: those it wants done the same day. */
+  protected readonly wants: readonly (readonly number[])[]
+  /**
+   * Cells that no small change may empty: how many units of that day want this one; and all of those that want
+   * others, which come and go with them only.
+   */
+  protected readonly fixed: Uint8Array
 
   constructor(
     protected readonly instance: Instance,
@@ -60,6 +70,13 @@ export class WeighedPlan {
     this.unitOf = Int32Array.from({ length: cells }, (_, c) => Math.floor(c / days))
     this.detour = new Float64Array(cells)
     this.moved = new Float64Array(cells * REACHED)
+    const wants: (readonly number[])[] = Array.from({ length: units }, () => [])
+    this.fixed = new Uint8Array(cells)
+    for (const { unit, on } of instance.needs ?? []) {
+      wants[unit] = on
+      this.fixed.fill(WANTS, unit * days, (unit + 1) * days)
+    }
+    this.wants = wants
     this.into = new Float64Array(units * nodes * nodes)
     this.onward = new Float64Array(units * nodes * nodes)
     for (let u = 0; u < units; u++) {
@@ -103,6 +120,7 @@ export class WeighedPlan {
     const n = this.count[k]!++
     this.on[k * units + n] = u
     this.place[c] = n
+    if (this.fixed[c]! >= WANTS) for (const w of this.wants[u]!) this.fixed[w * days + k]!++
   }
 
   protected out(u: number, k: number) {
@@ -116,6 +134,7 @@ export class WeighedPlan {
     const last = this.on[k * units + n]!
     this.on[k * units + this.place[c]!] = last
     this.place[last * days + k] = this.place[c]!
+    if (this.fixed[c]! >= WANTS) for (const w of this.wants[u]!) this.fixed[w * days + k]!--
   }
 
   /** Nodes of the combings of `u` before and after day `k`, which may be −1. */
