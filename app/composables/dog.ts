@@ -9,6 +9,7 @@ import { playAhead } from '#core/plan/kept'
 import { ROLLING_DAYS } from '#core/plan/standing'
 import type { StretchPlan } from '#core/plan/standing'
 import { lookAhead } from '#core/plan/look-ahead'
+import type * as Handling from '#core/care/handling/handling'
 import { careUnits } from '#core/due/care-units'
 import { pastOf, planOn } from '#core/plan/today'
 import { stretchStart } from '#core/record/stretch-start'
@@ -81,10 +82,18 @@ export function useStanding(
   const past = computed(() => pastOf(file.value, today.value))
   const units = computed(() => careUnits(file.value, coat.value))
   const wanted = computed(() => (chosen.value === null ? planning.plan.value?.sessions : undefined))
+  // What is still to be brought along today takes its minutes first. It weighs nothing till it is asked for: where a
+  // plan stands, the plan has counted it.
+  const handling = shallowRef<typeof Handling>()
+  void import('#core/care/handling/handling').then((loaded) => (handling.value = loaded))
+  const brought = computed(() => {
+    const h = handling.value
+    return h ? h.HANDLING_MINUTES * h.handlingToday(h.hardPlaces(file.value, today.value)).length : 0
+  })
   const plan = computed(() =>
     planOn(
       coat.value,
-      minutes.value,
+      Math.max(0, minutes.value - brought.value),
       past.value,
       wanted.value && [...(wanted.value.find((s) => s.day === today.value)?.places ?? []), ...also.value],
       planning.plan.value?.choices,

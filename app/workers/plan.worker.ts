@@ -2,6 +2,7 @@ import { expose } from 'comlink'
 import { randomLcg } from 'd3-random'
 import { AT_ONCE, PROOF, REFINED } from '#core/plan/best/planner'
 import type { CareUnit } from '#core/due/care-units'
+import { handlingMinutes, hardPlaces } from '#core/care/handling/handling'
 import { careUnits } from '#core/due/care-units'
 import { askedOf, StretchPlanner } from '#core/plan/stretch'
 import type { StretchPlan } from '#core/plan/standing'
@@ -14,8 +15,10 @@ const SEED = 0.5
 /** Somebody waits, on a slow telephone too; there it may be another plan. */
 const clock = () => performance.now()
 
+const broughtAlong = (record: DogRecord, at: string) => handlingMinutes(hardPlaces(record, at))
+
 /** What was planned at once, to be made better. */
-let begun: { coat: Coat; care: CareUnit[]; first: StretchPlan } | null = null
+let begun: { coat: Coat; care: CareUnit[]; brought: number; first: StretchPlan } | null = null
 
 /**
  * Plans a stretch away from the page: a plan at once, then a better one if there is one. Or weighs a
@@ -26,9 +29,11 @@ const work = {
   plan(record: DogRecord, at: string, standing: StretchPlan | null): StretchPlan {
     const coat = coatOn(record, at)
     const care = careUnits(record, coat)
-    const planner = new StretchPlanner(askedOf(coat, standing, false, care), AT_ONCE, randomLcg(SEED), clock)
+    const brought = broughtAlong(record, at)
+    const asked = askedOf(coat, standing, false, care, brought)
+    const planner = new StretchPlanner(asked, AT_ONCE, randomLcg(SEED), clock)
     while (planner.advance());
-    begun = { coat, care, first: planner.plan() }
+    begun = { coat, care, brought, first: planner.plan() }
     return begun.first
   },
 
@@ -40,7 +45,7 @@ const work = {
   refine(working: (share: number) => void): { plan: StretchPlan; better: boolean } {
     if (!begun) throw new Error('Nothing is planned yet.')
     // What the owner has been told of today stays; only later days get better.
-    const asked = askedOf(begun.coat, begun.first, true, begun.care)
+    const asked = askedOf(begun.coat, begun.first, true, begun.care, begun.brought)
     const planner = new StretchPlanner(asked, REFINED, randomLcg(SEED), clock)
     while (planner.advance()) working(planner.progress)
     return { plan: planner.plan(), better: planner.worthChanging }
@@ -49,7 +54,8 @@ const work = {
   /** @returns by what share of its cost it is at most above the best; null if it asks more than the days have */
   weigh(record: DogRecord, at: string, standing: StretchPlan): number | null {
     const coat = coatOn(record, at)
-    const asked = { coat, choices: standing.choices, fixed: [], care: careUnits(record, coat) }
+    const [care, brought] = [careUnits(record, coat), broughtAlong(record, at)]
+    const asked = { coat, choices: standing.choices, fixed: [], care, brought }
     const planner = new StretchPlanner(asked, PROOF, randomLcg(SEED), clock)
     while (planner.advance());
     return planner.gapOf(

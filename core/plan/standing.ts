@@ -32,14 +32,18 @@ export function stretchEnd(profile: Profile, at: Day): { to: Day; why: 'visit' |
     : { to: visit, why: 'visit' }
 }
 
-/** Minutes there are for the table on a day, laying out included; beside that never more than the dog bears. */
+/**
+ * Minutes there are for the table on a day, laying out included; beside that never more than the dog bears.
+ * @param brought minutes of the day that bringing hard places along takes
+ */
 export function minutesFor(
   { profile, bears }: Pick<Coat, 'profile' | 'bears'>,
   choices: Choices,
   day: Day,
+  brought = 0,
 ): number {
   if (choices.blocked.includes(day)) return 0
-  const own = choices.minutesOn[day] ?? profile.minutes[weekday(day)] ?? 0
+  const own = Math.max(0, (choices.minutesOn[day] ?? profile.minutes[weekday(day)] ?? 0) - brought)
   return Math.min(own, choices.longest ?? Infinity, longestFor(profile.condition), bears + SETUP_MINUTES)
 }
 

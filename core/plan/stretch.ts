@@ -59,6 +59,8 @@ export interface Asked {
   /** Care that has its minutes in it, and what of it stays on its day. */
   care?: readonly CareUnit[]
   fixedCare?: readonly PlannedCare[]
+  /** Minutes of each day that bringing hard places along takes. */
+  brought?: number
   /** Swims a week, not combed dry after. */
   swims?: number
   /** A plan to start from. */
@@ -97,7 +99,9 @@ export class StretchPlanner {
     this.places = places
     this.care = asked.care ?? []
     const days = daysBetween(this.from, to)
-    const limits = Array.from({ length: days }, (_, d) => minutesFor(coat, choices, addDays(this.from, d)))
+    const limits = Array.from({ length: days }, (_, d) =>
+      minutesFor(coat, choices, addDays(this.from, d), asked.brought),
+    )
     const must = new Map<number, number[]>()
     const held = new Set<number>()
     // All of it is combed out on the eve of a visit.
@@ -238,12 +242,14 @@ export function askedOf(
   standing: StretchPlan | null,
   holdToday: boolean,
   care: readonly CareUnit[] = [],
+  brought = 0,
 ): Asked {
   const at = dayOf(coat.today)
   const choices = standing?.choices ?? NO_CHOICES
   const old = standing ? sessionsFrom(standing, at) : []
   const combed = new Set(coat.places.filter((p) => p.last?.day === at).map((p) => p.region.place))
-  const begun = combed.size > 0
+  // Where nobody was told what care is today's, a day begun may still be given some.
+  const begun = combed.size > 0 && standing?.care !== undefined
   const today: Planned = {
     day: at,
     places: (old.find((s) => s.day === at)?.places ?? []).filter((p) => !combed.has(p)),
@@ -266,6 +272,7 @@ export function askedOf(
     fixed,
     care,
     fixedCare,
+    brought,
     ...(standing ? { start: old, startCare: oldCare } : {}),
   }
 }

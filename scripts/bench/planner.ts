@@ -77,7 +77,10 @@ export async function fullSize(full: boolean, care = false) {
       `first ${first.ms.toFixed(0)} ms at +${percent(behind.at(-1)!)}, refined ${(refined.ms / 1000).toFixed(1)} s, gap ${percent(refined.planner.gap)}${said}`,
     )
   }
-  row(`proven gap, 41 places${care ? ' and care' : ''}`, `${percent(mean(gaps))} mean, ${percent(Math.max(...gaps))} worst`)
+  row(
+    `proven gap, 41 places${care ? ' and care' : ''}`,
+    `${percent(mean(gaps))} mean, ${percent(Math.max(...gaps))} worst`,
+  )
   row(
     `first plan${care ? ' with care' : ''}`,
     `${Math.max(...firsts).toFixed(0)} ms worst, ${percent(Math.max(...behind))} above the refined at worst`,

@@ -263,7 +263,7 @@ describe('from one page to another', () => {
     await page.until(async () => (await page.at()).endsWith('/table'), 'it is not the table')
     // Which place comes first that day is the plan's affair.
     const place = PLACE_IDS.find((id) => placeRow(id).plural === name)!
-    await page.says(new RegExp(regionsOf(place)[0]!.name, 'i'))
+    await page.says(new RegExp(regionsOf(place)[0]!.label, 'i'))
   })
 })
 

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { HANDLING_MINUTES, handlingToday, hardPlaces, stepsOf } from '#core/care/handling/handling'
+import type { HandledId } from '#core/care/handling/handling'
 import { opensConcern } from '#core/care/look/outcomes'
 import { concernAt } from '#core/care/look/look-over'
 import { OUTCOMES } from '#core/record/care-parts'
@@ -20,12 +21,13 @@ const DONE: Record<Daily, OutcomeId> = { eyes: 'clear', teeth: 'done' }
 const LABEL: Record<Daily, string> = { eyes: 'Eyes', teeth: 'Teeth' }
 const monday = computed(() => addDays(today.value, -weekday(today.value)))
 const facts = computed(() => timeline(file.value.entries).filter((f) => f.day >= monday.value))
-const isOf = (what: Fact, daily: Daily | 'hand') =>
-  daily === 'hand'
-    ? what.kind === 'handling'
+/** Eyes, teeth, or a place that is brought along. */
+const isOf = (what: Fact, daily: Daily | HandledId) =>
+  what.kind === 'handling'
+    ? what.place === daily
     : what.kind === 'tidy' && what.tidy === daily && what.outcome !== 'refused'
 /** The week's seven strokes: done, missed, today, to come. */
-const week = (daily: Daily | 'hand') =>
+const week = (daily: Daily | HandledId) =>
   Array.from({ length: 7 }, (_, n): Stroke => {
     const day = addDays(monday.value, n)
     const done = facts.value.some((f) => f.day === day && isOf(f.what, daily))
@@ -65,7 +67,12 @@ const boxes = computed(() =>
   })),
 )
 const count = (strokes: readonly string[]) => strokes.filter((s) => s === 'done').length
-const hand = computed(() => handlingToday(hardPlaces(file.value, today.value)))
+const hard = computed(() => hardPlaces(file.value, today.value))
+/** Those done today, and those still to come. */
+const hands = computed(() => [
+  ...hard.value.filter((h) => h.today && !h.snapped),
+  ...handlingToday(hard.value),
+])
 </script>
 
 <template>
@@ -74,8 +81,8 @@ const hand = computed(() => handlingToday(hardPlaces(file.value, today.value)))
       <h2>Each day, a minute or less</h2>
       <span class="small hidden desk:inline">press when it is done</span>
     </div>
-    <div class="mt-1 flex gap-2">
-      <div v-for="b in boxes" :key="b.daily" class="min-w-0 flex-1">
+    <div class="mt-1 grid gap-2" :class="hands.length === 1 ? 'grid-cols-3' : 'grid-cols-2 desk:grid-cols-4'">
+      <div v-for="b in boxes" :key="b.daily" class="min-w-0">
         <button
           class="block min-h-16 w-full rounded border px-2 py-1.5 text-left"
           :class="b.done ? 'border-b-3 border-ink bg-coat' : 'border-edge'"
@@ -101,16 +108,18 @@ const hand = computed(() => handlingToday(hardPlaces(file.value, today.value)))
         >
       </div>
       <NuxtLink
-        v-if="hand"
-        :to="`/dogs/${file.id}/handling`"
-        class="block min-h-16 min-w-0 flex-1 rounded border border-edge px-2 py-1.5"
-        data-handling
+        v-for="hand in hands"
+        :key="hand.place"
+        :to="`/dogs/${file.id}/handling?at=${hand.place}`"
+        class="block min-h-16 min-w-0 rounded border px-2 py-1.5"
+        :class="hand.today ? 'border-b-3 border-ink bg-coat' : 'border-edge'"
+        :data-handling="hand.place"
       >
         <b class="block truncate font-semibold">{{ sayHandled(hand.place) }}</b>
-        <WeekStrokes :strokes="week('hand')" />
-        <span class="small block truncate"
-          >{{ stepsOf(hand.place)[hand.step] }}, {{ HANDLING_MINUTES }} min</span
-        >
+        <WeekStrokes :strokes="week(hand.place)" />
+        <span class="small block truncate">{{
+          hand.today ? `today, ${hand.today}` : `${stepsOf(hand.place)[hand.step]}, ${HANDLING_MINUTES} min`
+        }}</span>
       </NuxtLink>
     </div>
     <div v-if="more" class="mt-1 flex flex-wrap gap-1.5" :aria-label="`${LABEL[more]}: what else`">

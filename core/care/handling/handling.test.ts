@@ -9,6 +9,7 @@ import {
   EASY_DAYS,
   FIRST,
   HANDLING_STEPS,
+  handlingMinutes,
   handlingToday,
   hardPlaces,
   TABLE_STEPS,
@@ -68,14 +69,36 @@ describe('places that are hard', () => {
       ['forefoot', 'said'],
     ])
   })
-  it('two minutes a day, for one of them; none once it is done, none where the dog snapped', () => {
+  it('two minutes a day each; none once it is done, none where the dog snapped', () => {
     const record = dog({ hard: ['forefoot'] })
     const on = (day: number, entries = record.entries) =>
-      handlingToday(hardPlaces({ ...record, entries }, addDays(START, day)))?.place ?? null
+      handlingToday(hardPlaces({ ...record, entries }, addDays(START, day)))[0]?.place ?? null
     expect(on(0)).toBe('forefoot')
     expect(on(0, [...record.entries, handled(0, 'easy')])).toBeNull()
     expect(on(1, [...record.entries, handled(0, 'easy')])).toBe('forefoot')
     expect(on(1, [...record.entries, handled(0, 'stopped', { snapped: true })])).toBeNull()
+  })
+  it('four are all touched within a week, two a day, and what has arrived gives way', () => {
+    const four = ['forefoot', 'hindfoot', 'tail', 'beard'] as const
+    let record = dog({ hard: [...four] })
+    const touched: string[][] = []
+    for (let day = 0; day < 7; day++) {
+      const now = handlingToday(hardPlaces(record, addDays(START, day)))
+      expect(handlingMinutes(hardPlaces(record, addDays(START, day)))).toBe(4)
+      touched.push(now.map((h) => h.place))
+      const done = now.map(({ place }) => handled(day, 'easy', { place }))
+      record = { ...record, entries: [...record.entries, ...done] }
+      expect(handlingToday(hardPlaces(record, addDays(START, day)))).toEqual([])
+    }
+    for (const day of touched) expect(day).toHaveLength(2)
+    for (const place of four) expect(touched.flat().filter((p) => p === place).length).toBeGreaterThan(2)
+    const days = EASY_DAYS * HANDLING_STEPS.length
+    const arrived = four
+      .slice(0, 3)
+      .flatMap((place) => Array.from({ length: days }, (_, d) => handled(d, 'easy', { place })))
+    const later = hardPlaces({ ...record, entries: arrived }, addDays(START, days))
+    expect(handlingToday(later).map((h) => h.place)).toEqual(['beard'])
+    expect(handlingMinutes(later)).toBe(2)
   })
   it('the table is learned by itself once the owner says so, in four steps', () => {
     const learning = dog()

@@ -29,6 +29,8 @@ export const stepsOf = (place: HandledId): readonly string[] =>
   place === 'table' ? TABLE_STEPS : HANDLING_STEPS
 /** A day's handling, minutes (common practice, no source). */
 export const HANDLING_MINUTES = 2
+/** Places brought along in one day (a couple: common practice, no source). */
+export const HANDLED_A_DAY = 2
 /** Easy days at a step before the next (a few: judgement). */
 export const EASY_DAYS = 3
 
@@ -55,6 +57,8 @@ export interface HardPlace extends OnTheWay {
   place: HandledId
   /** Why it is hard: the owner said so, the dog refused it, or it was stopped there. */
   why: 'said' | 'refused' | 'stopped'
+  /** The day it was last brought along; null if it never was. */
+  last: Day | null
   /** How it went today, if it was done. */
   today: Comfort | null
   /** The last time, the dog snapped or bit: nothing more before somebody has been asked. */
@@ -103,6 +107,7 @@ export function hardPlaces({ profile, entries }: DogRecord, at: Day): HardPlace[
         place,
         why,
         ...way,
+        last: latest?.day ?? null,
         today: worst(here.filter((h) => h.day === at).map((h) => h.what.went)),
         snapped: latest?.what.snapped ?? false,
       },
@@ -112,6 +117,18 @@ export function hardPlaces({ profile, entries }: DogRecord, at: Day): HardPlace[
   return all.sort((a, b) => ORDER.indexOf(a.why) - ORDER.indexOf(b.why))
 }
 
-/** The place today's two minutes are for: the first that is not done yet; null when there is none. */
-export const handlingToday = (hard: readonly HardPlace[]): HardPlace | null =>
-  hard.some((h) => h.today) ? null : (hard.find((h) => !h.snapped) ?? null)
+/**
+ * The places still to be brought along today, two minutes each: those not touched for longest first, so that
+ * several come along in the same weeks.
+ */
+export function handlingToday(hard: readonly HardPlace[]): HardPlace[] {
+  const done = hard.filter((h) => h.today).length
+  return hard
+    .filter((h) => !h.today && !h.snapped)
+    .sort((a, b) => ((a.last ?? '') < (b.last ?? '') ? -1 : (a.last ?? '') > (b.last ?? '') ? 1 : 0))
+    .slice(0, Math.max(0, HANDLED_A_DAY - done))
+}
+
+/** Minutes of a day that bringing places along takes; one that has arrived gives way to the next. */
+export const handlingMinutes = (hard: readonly HardPlace[]): number =>
+  HANDLING_MINUTES * Math.min(HANDLED_A_DAY, hard.filter((h) => !h.snapped).length)

@@ -14,10 +14,11 @@ const { file, today } = useDog()
 const record = useRecord()
 const she = computed(() => (file.value.profile.sex === 'female' ? 'she' : 'he'))
 const hard = computed(() => hardPlaces(file.value, today.value))
-const picked = ref<HandledId | null>(null)
+const route = useRoute()
+const picked = ref(route.query.at as HandledId | undefined)
 const chosen = computed<HardPlace | null>(
   () =>
-    hard.value.find((h) => h.place === picked.value) ?? handlingToday(hard.value) ?? hard.value[0] ?? null,
+    hard.value.find((h) => h.place === picked.value) ?? handlingToday(hard.value)[0] ?? hard.value[0] ?? null,
 )
 const build = computed(() => buildOf(file.value.profile.coat))
 /** The place in hand; with none, one that most dogs mind, so that it is seen what is meant. */
