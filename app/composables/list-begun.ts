@@ -21,5 +21,5 @@ export function beginList(dog: string, day: string, care: readonly CareItem[]) {
 /** Where each kind of care is led, from a dog's own address. */
 export const careRoute = ({ care }: Pick<CareItem, 'care'>): string => {
   if (care === 'bath' || care === 'look-over') return `/${care}`
-  return ['paws', 'sanitary', 'face', 'ears'].includes(care) ? `/tidies?at=${care}` : '/tidies'
+  return ['paws', 'sanitary', 'face', 'ears'].includes(care) ? `/tidies?at=${care}` : `/tidies#${care}`
 }

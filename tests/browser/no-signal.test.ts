@@ -1,9 +1,14 @@
 import type { Driver } from 'selenium-webdriver/chrome'
 import pg from 'pg'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { REGION_IDS } from '../../core/coat/regions'
 import { assess } from '../../core/record/fold'
+import { ROUND } from '../../core/care/look/look-round'
+import type { CareId } from '../../core/record/tidies'
+import { careRoute } from '../../app/composables/list-begun'
 import type { Entry } from '../../core/record/entries'
 import type { Profile } from '../../core/record/profile'
+import { entry, visit } from '../support/dogs'
 import { daysAgo, newDog, newOwner, PASSWORD, startApp } from '../support/server'
 import type { Running, Visitor } from '../support/server'
 import { NO_SERVER, Page, PHONE } from '../support/page'
@@ -75,6 +80,33 @@ async function glide(page: Page, times: number) {
     const at = await page.text('h1')
     await page.tap(await page.find('[data-finding=glides]'))
     await page.until(async () => (await page.text('h1')) !== at, `still at ${at}`)
+  }
+}
+
+/** Care that a page is led to, done the short way. */
+async function workThrough(page: Page, care: CareId) {
+  const to = careRoute({ care })
+  await page.until(async () => (await page.driver.getCurrentUrl()).endsWith(to), `${care} is not led to`)
+  if (care === 'look-over') {
+    await page.press('Begin at the eyes')
+    for (let stop = 1; stop <= ROUND.length; stop++) {
+      await page.says(`${stop} of ${ROUND.length}`)
+      await page.press('All well')
+    }
+  } else if (to.includes('at=')) {
+    await page.press('Start:')
+    for (let last = false; !last;) {
+      const act = await page.text('[data-run] h1')
+      const next = await page.named((await page.words()).includes('\nNext') ? 'Next' : 'Done')
+      last = (await next.getText()) === 'Done'
+      await page.tap(next)
+      if (!last) await page.until(async () => (await page.text('[data-run] h1')) !== act, `still at ${act}`)
+    }
+    await page.press('Just right')
+    await page.says('Written in.')
+  } else {
+    await page.tap(await page.find(`[data-care=${care}] button`))
+    await page.find(`[data-care=${care}] [role=status]`)
   }
 }
 
@@ -252,5 +284,71 @@ describe('with no signal', () => {
     await bare.until(async () => (await checksOnFile()).length === before + 1, 'it did not go up')
     await bare.visit(`/dogs/${dog.id}/groomer`)
     await bare.find('form textarea')
+  })
+})
+
+describe('today’s whole list in one go, the signal cut half way', () => {
+  it('leads from the table through every tidy to the look-over, and all of it goes up after', async () => {
+    const linnet = newDog({
+      name: 'Linnet',
+      minutes: [60, 60, 60, 60, 60, 60, 60],
+      habits: { setting: 'scissors' },
+    })
+    // Groomed so long ago that what is cut has grown; combed since.
+    const since = daysAgo(42)
+    const visited = [visit(since, 'wool-cross', 12)]
+    await owner.call('POST', '/api/dogs', {
+      ...linnet,
+      profile: { ...linnet.profile, since },
+      entries: visited,
+    })
+    const combed = REGION_IDS.map((region) => entry(daysAgo(3), { kind: 'check', region, finding: 'glides' }))
+    await owner.call('POST', `/api/dogs/${linnet.id}/entries`, { entries: combed })
+    const page = await device()
+    await kept(page)
+    page.foresee(NO_SERVER)
+    await page.visit(`/dogs/${linnet.id}`)
+    await page.says('Minutes today')
+    await page.press('60')
+    await page.find('[data-on-list]')
+    const asked = await page.driver.executeScript<CareId[]>(
+      `return [...document.querySelectorAll('[data-on-list]')].map((r) => r.dataset.onList)`,
+    )
+    expect(asked).toContain('nails')
+    expect(asked).toContain('paws')
+    await page.tap(await page.find('[data-start]'))
+
+    await page.find('[data-finding=glides]')
+    await glide(page, 4)
+    await signal(page, false)
+    // Reopened half way, as after a telephone rang: it goes on where it was.
+    const at = await page.text('h1')
+    await page.driver.navigate().refresh()
+    await page.find('[data-finding=glides]')
+    expect(await page.text('h1')).toBe(at)
+    for (let n = 0; n < 60 && !(await page.all('[data-summary]')).length; n++) {
+      await page.tap(await page.find('[data-finding=glides]'))
+      await page.until(
+        async () => (await page.all('[data-summary]')).length || (await page.text('h1')) !== at,
+        'it goes no further',
+      )
+    }
+    for (const care of asked) {
+      await page.tap(await page.find('[data-next-up]'))
+      await workThrough(page, care)
+    }
+    await page.says('That was today’s list')
+    expect(await page.violations()).toEqual([])
+    expect(await page.sideways()).toBe(0)
+    await page.says(/waits? on this device/)
+
+    const onFile = async () =>
+      (
+        (await owner.call('GET', `/api/dogs/${linnet.id}`)).json as unknown as { entries: Entry[] }
+      ).entries.flatMap(({ what }) => (what.kind === 'tidy' ? [what.tidy] : []))
+    expect(await onFile()).toEqual([])
+    await signal(page, true)
+    await page.until(async () => (await onFile()).length >= asked.length, 'not all went up', 30_000)
+    expect((await onFile()).sort()).toEqual([...asked].sort())
   })
 })

@@ -38,6 +38,7 @@ const outcomes = (tidy: LookedAt): Row['presses'] =>
 const apart = ref<Row['care'] | null>(null)
 const APART: Partial<Record<Row['care'], string>> = { nails: 'Foot by foot', undercoat: 'Place by place' }
 async function writeApart(what: Fact, says: string, also: Fact[] = []) {
+  pressed.value = apart.value
   await write(what, says, also)
   apart.value = null
 }
@@ -97,12 +98,22 @@ const rows = computed<Row[]>(() => [
     : []),
 ])
 const { written, write, undo } = useWritten()
-const press = (row: Row, p: Row['presses'][number]) =>
-  write(
+/** The row something was last written at. */
+const pressed = ref<Row['care'] | null>(null)
+function press(row: Row, p: Row['presses'][number]) {
+  pressed.value = row.care
+  return write(
     p.what,
     `${row.label}: ${p.words.toLowerCase()}${p.bad ? ', and a concern is open there: ring the vet' : ''}`,
     p.also ?? [],
   )
+}
+/** The row the day's list leads to: it comes into view and is marked. */
+const route = useRoute()
+const ledTo = computed(() => route.hash.slice(1))
+const show = () => document.getElementById(ledTo.value)?.scrollIntoView({ block: 'start' })
+watch(ledTo, show, { flush: 'post' })
+onMounted(show)
 /** Where a concern is open, nothing is done until it is closed. */
 const waits = (row: Row) => (row.care === 'undercoat' ? null : concernAt(row.care, concerns.value))
 const when = (care: CareId) => {
@@ -114,13 +125,15 @@ const when = (care: CareId) => {
 <template>
   <section aria-label="Looked at between">
     <h2 class="border-b border-ink pb-1">Looked at between</h2>
-    <p v-if="written" class="flex min-h-11 items-center gap-4" role="status">
-      <span>{{ written.says }}, written in.</span>
-      <ActButton kind="quiet" @click="undo">Undo</ActButton>
-    </p>
-    <NextUp v-if="written" class="mb-2" />
     <ul>
-      <li v-for="r in rows" :key="r.care" class="border-b border-rule py-2" :data-care="r.care">
+      <li
+        v-for="r in rows"
+        :id="r.care"
+        :key="r.care"
+        class="scroll-mt-2 border-b border-rule py-2"
+        :class="ledTo === r.care ? 'border-l-3 border-l-due pl-3' : ''"
+        :data-care="r.care"
+      >
         <p class="flex items-baseline justify-between gap-3">
           <span class="font-serif text-story font-medium">{{ r.label }}</span>
           <span class="small">{{ when(r.care) }}</span>
@@ -155,6 +168,13 @@ const when = (care: CareId) => {
           v-if="r.care === 'undercoat' && apart === 'undercoat'"
           @write="(what) => writeApart(what, 'Undercoat, place by place')"
         />
+        <template v-if="written && pressed === r.care">
+          <p class="flex min-h-11 items-center gap-4" role="status">
+            <span>{{ written.says }}, written in.</span>
+            <ActButton kind="quiet" @click="undo">Undo</ActButton>
+          </p>
+          <NextUp class="mb-2" />
+        </template>
         <EveryDays :care="r.care" />
       </li>
       <li class="py-2">

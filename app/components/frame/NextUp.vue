@@ -26,4 +26,8 @@ const go = () => {
   <ActButton v-if="next" kind="filled" class="w-full text-lead" data-next-up @click="go">{{
     label
   }}</ActButton>
+  <p v-else-if="!told" class="flex flex-wrap items-baseline gap-x-4" data-list-done>
+    <span>That was today’s list.</span>
+    <ActButton :to="`/dogs/${file.id}`" kind="quiet">Back to today</ActButton>
+  </p>
 </template>

@@ -247,6 +247,7 @@ const compact = computed(() => !desk.value)
         :kind="pelted ? 'plain' : 'filled'"
         class="sticky bottom-[68px] z-10 mt-1 w-full text-lead desk:static"
         :disabled="starting"
+        data-start
         @click="startList"
       >
         {{ startLabel }}

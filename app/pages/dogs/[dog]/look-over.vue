@@ -159,7 +159,7 @@ useHead({ title: computed(() => `${profile.value.name}, look-over · Grumbo`) })
           {{ seen ? `${capital(plural(seen, 'thing'))} for the vet` : 'Looked over, all well' }}
         </h1>
         <p class="why mt-2">It is in the diary. {{ seen ? 'Ring them today.' : 'Again in about a week.' }}</p>
-        <ActButton :to="`/dogs/${file.id}`" kind="filled" class="mt-5 w-full">Back to today</ActButton>
+        <NextUp class="mt-5" />
       </template>
       <template v-else>
         <h1 class="pt-1 desk:pt-4">Look {{ she ? 'her' : 'him' }} over, one minute</h1>
