@@ -1,6 +1,7 @@
 import { currentInstant } from '../clock'
 import { and, asc, eq, lte } from 'drizzle-orm'
-import { standingPlan } from '../../core/plan/standing'
+import { CARE, doneOn } from '../../core/due/due'
+import { careDays, standingPlan } from '../../core/plan/standing'
 import { placeRow } from '../../core/coat/regions'
 import { timeline } from '../../core/record/timeline'
 import type { DogRecord } from '../../core/record/fold'
@@ -14,11 +15,17 @@ import { todayIn } from './today-in'
 
 /** What the plan has for today that has not been done; null when there is nothing to be reminded of. */
 function reminderOf({ profile, entries }: DogRecord, today: Day): string | null {
-  const session = standingPlan({ profile, entries })?.sessions.find((s) => s.day === today)
+  const plan = standingPlan({ profile, entries })
   const combed = timeline(entries).some((f) => f.day === today && f.what.kind === 'check')
-  if (!session?.places.length || combed) return null
-  const places = session.places.map((p) => placeRow(p).plural.toLowerCase()).join(', ')
-  return `${profile.name}: ${places}.`
+  const places = (!combed && plan?.sessions.find((s) => s.day === today)?.places) || []
+  const care = careDays(plan).filter(
+    (c) => c.day === today && !doneOn({ profile, entries }, c.care).some((done) => done.day === today),
+  )
+  const says = [
+    ...places.map((p) => placeRow(p).plural.toLowerCase()),
+    ...care.map((c) => CARE[c.care].label.toLowerCase()),
+  ]
+  return says.length ? `${profile.name}: ${says.join(', ')}.` : null
 }
 
 /** How late a reminder may come: later than that it is of no use, ms (judgement). */

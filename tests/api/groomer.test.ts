@@ -6,6 +6,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { openPostRoom } from '../../post-room/box'
 import type { PostRoom } from '../../post-room/box'
 import type { DogFile, Room } from '../../shared/answers'
+import { addDays } from '../../core/record/day'
 import { writePlan } from '../support/plans'
 import { entry, visit } from '../support/dogs'
 import { currentInstant } from '../support/clock'
@@ -147,7 +148,18 @@ describe('reminders', () => {
     const on = dayIn(new Date(currentInstant().getTime() + 6 * 3_600_000))
     const written = dayIn(currentInstant())
     await owner.call('POST', `/api/dogs/${mine.id}/entries`, {
-      entries: [writePlan(mine.profile, written, to(30), [{ day: on, places: ['beard', 'armpit'] }])],
+      entries: [
+        writePlan(
+          mine.profile,
+          written,
+          to(30),
+          [{ day: on, places: ['beard', 'armpit'] }],
+          [
+            { day: on, unit: 'nails.left', pinned: false },
+            { day: on, unit: 'nails.right', pinned: false },
+          ],
+        ),
+      ],
     })
     const at = (hour: number) => new Date(`${on}T${String(hour - 2).padStart(2, '0')}:05:00Z`)
     await confirm(owner, '/api/me')
@@ -156,8 +168,16 @@ describe('reminders', () => {
     expect(await remind(at(17))).toBe(0)
     expect((await Promise.all([remind(at(18)), remind(at(18))])).reduce((a, b) => a + b)).toBe(1)
     const letter = await box.letter((l) => l.subject === 'On the table today')
-    expect(letter.text).toContain('Wren: beard, armpits.')
+    expect(letter.text).toContain('Wren: beard, armpits, nails, a look.')
     expect(await remind(at(19))).toBe(0)
+    // A day of care alone is said as well.
+    const next = (hour: number) => new Date(at(hour).getTime() + 24 * 3_600_000)
+    const nextDay = addDays(on, 1)
+    const care = [{ day: nextDay, unit: 'look-over' as const, pinned: false }]
+    const plan = writePlan(mine.profile, written, to(30), [], care)
+    await owner.call('POST', `/api/dogs/${mine.id}/entries`, { entries: [plan] })
+    expect(await remind(next(18))).toBe(1)
+    await box.letter((l) => l.subject === 'On the table today' && /Wren: look-over\./.test(l.text))
   })
 })
 

@@ -181,7 +181,7 @@ describe('a stretch that is out of the ordinary', () => {
     [
       'minutes that cannot keep the coat',
       { nextVisit: daysAgo(-60), minutes: [0, 0, 0, 0, 0, 10, 0] },
-      /These minutes cannot keep this coat\.[\s\S]*Three ways out: \d+ minutes a week/,
+      /\d+ minutes a week short; about \d+ mats are likely\.[\s\S]*It fits with \d+ minutes a week/,
     ],
     ['a smooth coat', { coat: 'smooth' }, /Nothing to plan/],
   ]

@@ -1,5 +1,5 @@
 import { basisOf, NO_CHOICES } from '../../core/plan/standing'
-import type { Planned } from '../../core/record/entries'
+import type { Planned, PlannedCare } from '../../core/record/entries'
 import type { Profile } from '../../core/record/profile'
 import { entry } from './dogs'
 
@@ -9,11 +9,13 @@ export const writePlan = (
   day: string,
   to: string,
   sessions: readonly { day: string; places: readonly Planned['places'][number][] }[],
+  care?: PlannedCare[],
 ) =>
   entry(day, {
     kind: 'plan',
     to,
     choices: NO_CHOICES,
     sessions: sessions.map((s) => ({ day: s.day, places: [...s.places], pinned: false })),
+    ...(care ? { care } : {}),
     basis: basisOf(profile),
   })

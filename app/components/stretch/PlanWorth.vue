@@ -4,7 +4,7 @@ import type { StretchPlan } from '#core/plan/standing'
 import type { WaysOut } from '#core/plan/ways-out'
 import type { Choices } from '#core/record/entries'
 import { inHundred, sayGap } from '~/words/hundred'
-import { plural } from '~/words/numbers'
+import { sayShort, sayWaysOut } from '~/words/ways-out'
 
 /** How good the plan is, how stretches like it end, and what the owner sets for all of it. */
 const props = defineProps<{
@@ -73,14 +73,9 @@ function setLongest(longest: number) {
     </div>
     <div v-if="out" class="mt-2 border-t border-rule pt-2" role="note">
       <p class="flex gap-2">
-        <CautionMark /><b class="font-semibold">These minutes cannot keep this coat.</b>
+        <CautionMark class="mt-0.5 shrink-0" /><b class="font-semibold">{{ sayShort(out) }}</b>
       </p>
-      <p class="why">
-        About {{ Math.round(forecast.mats) }} mats are likely. Three ways out:
-        {{ out.minutes ? `${out.minutes} minutes a week` : 'more minutes than a week has'
-        }}{{ out.mm ? `, a coat of ${out.mm} mm at the visit` : ''
-        }}{{ out.days ? `, or a visit in ${plural(out.days, 'day')}` : ', or a visit now' }}.
-      </p>
+      <p class="why">{{ sayWaysOut(out) }}</p>
     </div>
     <div class="mt-3 border-t border-rule pt-2">
       <label class="block text-center text-side font-semibold" for="worth"

@@ -6,8 +6,10 @@ import { draftNote } from '#core/care/note/note'
 import { stretchStart } from '#core/record/stretch-start'
 import { COATS } from '#core/coat/coat-types'
 import { PART_IDS } from '#core/coat/regions'
+import { CARE, careDue } from '#core/due/due'
 import { habitsOf } from '#core/record/habits'
-import { dayAndMonth } from '#core/record/say-day'
+import { daysBetween } from '#core/record/day'
+import { dayAndMonth, sayDay } from '#core/record/say-day'
 import { chanceOfAnyMat, expectedKnots, expectedMats } from '#core/record/odds'
 import { buildOf } from '#drawing/build-of'
 import { sayHandled } from '~/words/diary'
@@ -34,6 +36,16 @@ const lines = computed(() =>
     .slice(0, FIVE),
 )
 const hard = computed(() => hardPlaces(file.value, today.value).slice(0, 4))
+/** When each kind of care was last done, and how late it is. */
+const care = computed(() =>
+  careDue(file.value, today.value, coat.value.learnedGrowth.now)
+    .filter((d) => d.care !== 'eyes' && d.care !== 'teeth')
+    .map((d) => {
+      const late = daysBetween(d.day, today.value)
+      const last = d.last ? sayDay(d.last, today.value) : 'not yet'
+      return `${CARE[d.care].label.toLowerCase()} ${last}${d.last && late > 2 ? `, ${plural(late, 'day')} late` : ''}`
+    }),
+)
 const concerns = computed(() => openConcerns(file.value, today.value))
 const expected = computed(() => {
   const places = coat.value.places
@@ -109,6 +121,10 @@ useHead({ title: computed(() => `${profile.value.name}, card · Grumbo`) })
             }}”{{ h.snapped ? '; snapped' : '' }}
           </p>
           <p class="small mt-1">At home: {{ setting }}.</p>
+          <template v-if="care.length">
+            <h2 class="mt-3 text-story">Beside the comb</h2>
+            <p data-card-care>{{ care.join('; ') }}.</p>
+          </template>
           <template v-if="concerns.length">
             <h2 class="mt-3 text-story text-vet">For the vet, still open</h2>
             <p v-for="c in concerns" :key="c.id">

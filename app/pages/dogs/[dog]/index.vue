@@ -276,6 +276,7 @@ const compact = computed(() => !desk.value)
         more each time it goes well.
       </p>
       <LazyCareWaits v-if="!over && plan.careWaits.length" :care="plan.careWaits" />
+      <LazyWeekShort v-if="!over && profile.coat !== 'smooth'" />
       <LazyDailyPresses v-if="compact" class="mt-1 border-t border-ink pt-2" />
       <div class="mt-1 border-t border-rule">
         <LazyAdviceToday v-if="anyAdvice" />

@@ -189,7 +189,11 @@ const weekChange = computed(() => {
   return weeks.value.map((w, i) => Math.round(moved[i]!.planned - w.planned))
 })
 
-const out = computed(() => (forecast.value ? waysOut(coat.value, forecast.value) : null))
+const out = computed(() =>
+  forecast.value
+    ? waysOut(coat.value, forecast.value, { units: units.value, planned: plan.value?.care })
+    : null,
+)
 </script>
 
 <template>
