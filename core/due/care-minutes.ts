@@ -1,4 +1,5 @@
 import { usualDrying } from '../coat/drying'
+import type { Dryer } from '../coat/drying'
 import { sizeFactor } from '../coat/size'
 import { learnedOf, notice, unnoticed } from '../learn/normal'
 import type { Learned } from '../learn/normal'
@@ -75,10 +76,13 @@ export function careTakes(record: DogRecord, care: CareId, at: Day): Learned {
   return learnedOf(noticed, Math.exp)
 }
 
-/** Minutes to dry this dog with the owner's dryer as its coat is now, as learned. */
-export function dryingTakes(coat: Coat): number {
+/**
+ * Minutes to dry this dog as its coat is now, as learned: with the owner's dryer, or with another as commonly sold.
+ */
+export function dryingTakes(coat: Coat, dryer: Dryer = habitsOf(coat.profile).dryer): number {
   const { profile, places } = coat
-  const { dryer, watts } = habitsOf(profile)
+  const own = habitsOf(profile)
+  const watts = dryer === own.dryer ? own.watts : undefined
   const area = places.reduce((sum, p) => sum + p.region.area, 0)
   const mm = places.reduce((sum, p) => sum + p.region.area * p.mm, 0) / (area || 1)
   const usual = usualDrying({ coat: profile.coat, kg: profile.weightKg, mm }, dryer, watts ? { watts } : {})

@@ -12,6 +12,9 @@ import { StretchPlanner } from '../plan/stretch'
 import { addDays, daysBetween } from '../record/day'
 import { coatOn } from '../record/fold'
 import { playStretches, spreadOf } from './stretches'
+import { careUnits } from '../due/care-units'
+import type { Dryer } from '../coat/drying'
+import { bathMinutes } from './baths-if'
 import { clampTo, farthest, gameOf, keptShare, settingsOf, weekOf } from './what-if'
 
 const START = '2026-09-01'
@@ -64,17 +67,21 @@ describe('stretches played', () => {
     for (const coat of ['wool-cross', 'feathered'] as const)
       for (const mm of [13, 25])
         for (const weeks of [4, 8])
-          for (const harnessHours of [0, 4]) {
+          for (const [harnessHours, cared] of [
+            [0, false],
+            [4, weeks === 8],
+          ] as const) {
             const to = addDays(START, weeks * 7)
             const record = dog({ coat, since: START, nextVisit: to, harnessHours }, mm)
             const from = coatOn(record, START)
             const planner = new StretchPlanner(
-              { coat: from, choices: NO_CHOICES, fixed: [] },
+              { coat: from, choices: NO_CHOICES, fixed: [], care: cared ? careUnits(record, from) : [] },
               AT_ONCE,
               randomLcg(0.4),
             )
             while (planner.advance());
-            const { sessions } = planner.plan()
+            const { sessions, care } = planner.plan()
+            if (cared) expect(care!.length).toBeGreaterThan(10)
             const forecast = forecastOf(from, sessions, to)
             const game = {
               outlook: outlookOf(from, to),
@@ -118,9 +125,24 @@ describe('asking what if', () => {
   const record = dog({ nextVisit: addDays(START, 56), harnessHours: 2 }, 20)
   const now = coatOn(record, START)
 
+  it('long ears cost minutes that short ones save, by themselves', () => {
+    const settings = { ...settingsOf(record, START), missed: 0 }
+    const mats = (ears: number) =>
+      spreadOf([playStretches(gameOf(record, now, START, { ...settings, ears }), 0, 400)])
+    const [short, long] = [mats(5), mats(60)]
+    expect(long.minutes.mean + 100 * long.mats).toBeGreaterThan(short.minutes.mean + 100 * short.mats)
+  })
+  it('baths cost by how often and by the dryer', () => {
+    const every = (weeks: number, dryer: Dryer) => bathMinutes(record, now, { every: weeks, dryer }, 8)
+    expect(every(4, 'forced').times).toBe(2)
+    expect(every(4, 'forced').minutes).toBeCloseTo(2 * every(8, 'forced').minutes, 9)
+    expect(every(4, 'household').drying).toBeGreaterThan(2 * every(4, 'forced').drying)
+    expect(every(4, 'none').each).toBeGreaterThan(every(4, 'forced').each)
+  })
   it('starts from how the dog lives', () => {
     expect(settingsOf(record, START)).toEqual({
       mm: 20,
+      ears: 30,
       weeks: 8,
       minutes: 100,
       harnessHours: 2,

@@ -21,6 +21,8 @@ import type { Game, Spread } from './stretches'
 export interface Settings {
   /** Length of body the visit leaves, mm; the rest goes with it. */
   mm: number
+  /** Length of ears it leaves, mm: by itself where it is asked for, else with the body's. */
+  ears: number
   weeks: number
   /** Minutes at the table a week, shared out as the owner's week is. */
   minutes: number
@@ -36,6 +38,7 @@ export interface Settings {
 /** What each can be asked for: least, most, step. */
 export const RANGES: Record<keyof Settings, readonly [number, number, number]> = {
   mm: [6, 40, 1],
+  ears: [3, 80, 1],
   weeks: [3, 12, 1],
   minutes: [0, 200, 10],
   harnessHours: [0, 8, 1],
@@ -62,14 +65,16 @@ export function settingsOf(record: DogRecord, at: Day): Settings {
   const last = timeline(record.entries)
     .filter((f) => endsStretch(f.what) && f.day <= at)
     .at(-1)
-  const cut = last?.what.kind === 'visit' ? last.what.lengths.body : undefined
+  const lengths = last?.what.kind === 'visit' ? last.what.lengths : {}
+  const mm = clampTo('mm', lengths.body ?? USUAL_MM)
   const from = last?.day ?? profile.since
   const weeks =
     profile.nextVisit && profile.nextVisit > from
       ? Math.round(daysBetween(from, profile.nextVisit) / 7)
       : USUAL_WEEKS
   return {
-    mm: clampTo('mm', cut ?? USUAL_MM),
+    mm,
+    ears: clampTo('ears', lengths.ears ?? lengthsAt(profile.coat, mm).ears),
     weeks: clampTo('weeks', weeks),
     minutes: clampTo(
       'minutes',
@@ -106,10 +111,16 @@ export function gameOf(record: DogRecord, now: Coat, at: Day, settings: Settings
       : { garments: [{ what: 'jumper', from: 1, to: 12, hours: settings.jumperHours }] }),
     minutes: weekOf(record.profile.minutes, settings.minutes),
   }
+  // As they are, the ears go with the body.
+  const ears = settings.ears === settingsOf(record, at).ears ? {} : { ears: settings.ears }
   const visit = {
     id: 'what-if',
     day: at,
-    what: { kind: 'visit' as const, lengths: lengthsAt(profile.coat, settings.mm), found: [] },
+    what: {
+      kind: 'visit' as const,
+      lengths: { ...lengthsAt(profile.coat, settings.mm), ...ears },
+      found: [],
+    },
   }
   const coat = coatOn({ profile, entries: [visit] }, at).learnFrom(now)
   const planner = new StretchPlanner(

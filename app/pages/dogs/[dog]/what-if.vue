@@ -30,7 +30,9 @@ watchDebounced(
   [asked, surely],
   () => {
     void whatIf.ask(now.value, { ...asked.value }, surely.value)
-    void router.replace({ query: Object.fromEntries(changed.value.map((k) => [k, String(asked.value[k])])) })
+    const { bath, dryer } = route.query
+    const query = Object.fromEntries(changed.value.map((k) => [k, String(asked.value[k])]))
+    void router.replace({ query: { ...query, ...(bath ? { bath } : {}), ...(dryer ? { dryer } : {}) } })
   },
   { debounce: 250, deep: true },
 )
@@ -44,6 +46,7 @@ const ASKS: {
   told: (v: number) => string
 }[] = [
   { key: 'mm', label: 'Cut to, at the visit', say: (v) => `${v} mm`, told: (v) => `cut to ${v} mm` },
+  { key: 'ears', label: 'Ears left at', say: (v) => `${v} mm`, told: (v) => `ears at ${v} mm` },
   { key: 'weeks', label: 'Between visits', say: weeks, told: (v) => `${weeks(v)} between visits` },
   {
     key: 'minutes',
@@ -270,6 +273,7 @@ const askGroomer = computed(() => {
           </li>
         </ul>
       </section>
+      <BathsIf :weeks="asked.weeks" class="mt-6 border-t border-ink pt-3" />
     </div>
   </div>
 </template>
