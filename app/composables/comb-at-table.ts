@@ -1,4 +1,6 @@
 import type { RegionId } from '#core/coat/regions'
+import { inTurns } from '#core/plan/working-order'
+import { habitsOf } from '#core/record/habits'
 import { keepTable } from '~/offline/device'
 
 /** Lays a session out on the table. It is kept on the device until it is finished. */
@@ -21,7 +23,7 @@ export function useCombAtTable() {
     const open = new Set(coat.value.places.filter((p) => p.concern).map((p) => p.id))
     const mine = regions.filter((r) => !open.has(r))
     if (!mine.length) return router.push(`/dogs/${file.value.id}/look-over`)
-    await startTable(file.value.id, today.value, mine)
+    await startTable(file.value.id, today.value, inTurns(mine, habitsOf(file.value.profile).turns))
     return router.push(`/dogs/${file.value.id}/table`)
   }
 }

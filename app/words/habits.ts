@@ -1,4 +1,4 @@
-import type { HANDLINGS, LINES, PRESSURES, STROKES, WASHES } from '#core/record/habits'
+import type { HANDLINGS, LINES, PRESSURES, STROKES, TURNS, WASHES } from '#core/record/habits'
 
 /** Where groomers differ, in words: what each way is, and why the default is what it is. */
 interface Way {
@@ -27,6 +27,13 @@ const LINE_SCHOOLS: Record<(typeof LINES)[number], Way> = {
   },
   'head-back': { label: 'From the head back', means: 'Down in upright lines; often used on double coats.' },
 }
+const TURN_SCHOOLS: Record<(typeof TURNS)[number], Way> = {
+  side: {
+    label: 'One side, then the other',
+    means: 'The default: a dog that lies down or stands at a wall is turned once.',
+  },
+  pairs: { label: 'Left and right together', means: 'Foot by foot, for a dog that stands free.' },
+}
 const STROKE_SCHOOLS: Record<(typeof STROKES)[number], Way> = {
   'with-lie': { label: 'With the lie only', means: 'The default: it pulls least.' },
   several: { label: 'Several directions', means: 'Opens dense coat from more sides.' },
@@ -49,6 +56,7 @@ const WASH_SCHOOLS: Record<(typeof WASHES)[number], Way> = {
 /** The schools as questions, in the order of the work. */
 export const SCHOOLS = [
   { id: 'lines', question: 'Which way do the lines go?', ways: LINE_SCHOOLS },
+  { id: 'turns', question: 'A side at a time?', ways: TURN_SCHOOLS },
   { id: 'strokes', question: 'Which way do the strokes go?', ways: STROKE_SCHOOLS },
   { id: 'pressure', question: 'How firm?', ways: PRESSURE_SCHOOLS },
   { id: 'wash', question: 'Wash first or brush first?', ways: WASH_SCHOOLS },

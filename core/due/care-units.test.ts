@@ -5,7 +5,7 @@ import { addDays } from '../record/day'
 import type { Entry, FactOf } from '../record/entries'
 import { coatOn } from '../record/fold'
 import { careTakes, dryingTakes, usualCareMinutes } from './care-minutes'
-import { CARE_UNITS, careUnits, earlyMinutes, lateMinutes } from './care-units'
+import { CARE_UNITS, careUnits, daysLate, earlyMinutes, lateMinutes } from './care-units'
 
 const START = '2026-09-01'
 const cutting = { habits: { setting: 'scissors' as const } }
@@ -90,6 +90,16 @@ describe('what being late and too soon cost', () => {
         if (gap >= 0.75 * every) expect(earlyMinutes(gap, every)).toBe(0)
       }),
     )
+  })
+  it('is told in days from the time before, done or planned', () => {
+    const at = addDays(START, 10)
+    const done = tidy(0, { tidy: 'look-over' })
+    const look = unitsOn(at, [done]).get('look-over')!
+    const on = (n: number) => addDays(START, n)
+    expect(look.every).toBe(7)
+    expect(daysLate(look, at, on(11), [on(11)])).toBe(4)
+    expect(daysLate(look, at, on(18), [on(11), on(18)])).toBe(0)
+    expect(daysLate(look, at, on(21), [on(21), on(11)])).toBe(3)
   })
   it('hurts more at eyes, rear and nails than at the feet', () => {
     for (const worse of ['face', 'rear', 'nails.left'] as const)

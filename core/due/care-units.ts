@@ -82,6 +82,25 @@ export function lateMinutes(gap: number, every: number, hurts: number): number {
   if (late <= 0) return 0
   return hurts * (late <= every ? (late * late) / every : 2 * late - every)
 }
+/**
+ * Days by which a unit comes later than its interval on a day it is planned for; 0 if it does not.
+ * @param planned the days it has, this one and those before it
+ */
+export function daysLate(
+  { last, since, every }: CareUnit,
+  at: Day,
+  day: Day,
+  planned: readonly Day[],
+): number {
+  const before =
+    planned
+      .filter((d) => d < day)
+      .sort()
+      .at(-1) ??
+    last ??
+    addDays(at, -since)
+  return Math.max(0, daysBetween(before, day) - every)
+}
 /** Sooner than so much of its interval it is too soon (judgement); and what that costs, as being late does. */
 const TOO_SOON = 0.75
 export function earlyMinutes(gap: number, every: number): number {

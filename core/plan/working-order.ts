@@ -1,6 +1,6 @@
-import type { PlaceId } from '../coat/regions'
-
-import type { LINES } from '../record/habits'
+import { regionOf } from '../coat/regions'
+import type { PlaceId, RegionId } from '../coat/regions'
+import type { LINES, TURNS } from '../record/habits'
 
 /**
  * The order a coat is worked in: up from a back foot and forward, head last (default school for
@@ -72,6 +72,24 @@ type Lines = (typeof LINES)[number]
 const ORDER: Record<Lines, readonly PlaceId[]> = {
   'foot-up': WORKING_ORDER,
   'head-back': HEAD_BACK_ORDER,
+}
+
+type Turns = (typeof TURNS)[number]
+
+/**
+ * Regions as they come at the table: of those in working order a side is finished, with what lies in the middle,
+ * before the dog is turned to the other; or left and right of each place together. The last stays the last, so that
+ * the session ends well.
+ */
+export function inTurns(regions: readonly RegionId[], turns: Turns): RegionId[] {
+  const sideOf = (id: RegionId) => regionOf(id).side
+  const first = regions.map(sideOf).find((side) => side !== null)
+  if (turns === 'pairs' || !first) return [...regions]
+  const middle = regions.at(-1)!
+  const ends = sideOf(middle) === null
+  const list = ends ? regions.slice(0, -1) : regions
+  const other = (id: RegionId) => sideOf(id) !== null && sideOf(id) !== first
+  return [...list.filter((id) => !other(id)), ...list.filter(other), ...(ends ? [middle] : [])]
 }
 
 export interface Orderable {

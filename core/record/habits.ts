@@ -6,6 +6,8 @@ import type { Habits } from './profile'
  * why. Common practice, no source.
  */
 export const LINES = ['foot-up', 'head-back'] as const
+/** Whether a side is finished before the dog is turned, or a pair is done foot by foot. */
+export const TURNS = ['side', 'pairs'] as const
 export const STROKES = ['with-lie', 'several'] as const
 export const PRESSURES = ['light', 'firmer'] as const
 export const WASHES = ['brush-first', 'wash-first'] as const
@@ -44,6 +46,7 @@ const PRICKED: readonly CoatId[] = ['double-long', 'double-short']
 /** How the owner works, with the default where nothing was said. */
 export const habitsOf = ({ coat, habits = {} }: { coat: CoatId; habits?: Habits | undefined }) => ({
   lines: habits.lines ?? (HEAD_BACK.includes(coat) ? 'head-back' : 'foot-up'),
+  turns: habits.turns ?? 'side',
   strokes: habits.strokes ?? 'with-lie',
   pressure: habits.pressure ?? 'light',
   floor: habits.floor ?? false,

@@ -17,6 +17,7 @@ import {
   SANITARY_SCHOOLS,
   SETTINGS,
   STROKES,
+  TURNS,
   TAUGHT,
   WASHES,
 } from './habits'
@@ -47,6 +48,7 @@ const habitsSchema = z
   .strictObject({
     /** Which way the lines go. */
     lines: z.enum(LINES),
+    turns: z.enum(TURNS),
     strokes: z.enum(STROKES),
     pressure: z.enum(PRESSURES),
     /** Works on the floor with a dog used to it, not raised. */

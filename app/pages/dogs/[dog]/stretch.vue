@@ -2,11 +2,12 @@
 import { onKeyStroke } from '@vueuse/core'
 import { careMovedTo, forecastOf, movedTo } from '#core/plan/forecast'
 import { CARE, isPlanned } from '#core/due/due'
-import { careUnits } from '#core/due/care-units'
+import { careUnits, daysLate } from '#core/due/care-units'
 import { careItems } from '#core/plan/today-care'
 import { minutesFor, stretchEnd } from '#core/plan/standing'
 import { addDays, daysBetween } from '#core/record/day'
-import type { Choices } from '#core/record/entries'
+import type { Choices, PlannedCare } from '#core/record/entries'
+import type { CareId } from '#core/record/tidies'
 import { SETUP_MINUTES } from '#core/coat/minutes'
 import { dayAndMonth, weekdayName } from '#core/record/say-day'
 import { waysOut } from '#core/plan/ways-out'
@@ -70,14 +71,27 @@ watch(tried, async (now) => {
   requestAnimationFrame(() => performance.measure('grumbo drag', 'drag'))
 })
 const hung = computed(() => [...past.value, ...ahead.value])
+/** What of a day's care would come late there, in words: of each kind what is latest. */
+function lateAt(day: string, planned: readonly PlannedCare[]): string[] {
+  const late = new Map<CareId, number>()
+  for (const u of units.value) {
+    const days = planned.filter((c) => c.unit === u.unit).map((c) => c.day)
+    if (!days.includes(day)) continue
+    late.set(u.care, Math.max(late.get(u.care) ?? 0, daysLate(u, today.value, day, days)))
+  }
+  return [...late].flatMap(([care, by]) =>
+    by ? [`${CARE[care].label.toLowerCase()} ${plural(by, 'day')} late`] : [],
+  )
+}
 const answer = computed(() => {
   if (!tried.value || !forecast.value || !move.value) return null
   const mats = tried.value.forecast.mats - forecast.value.mats
   const minutes = tried.value.forecast.minutes - forecast.value.minutes
   const near = daysBetween(move.value.from, move.value.to)
   const day = (d: string) => (Math.abs(near) < 7 ? weekdayName(d) : dayAndMonth(d))
+  const said = [sayCost(mats, minutes), ...lateAt(move.value.to, tried.value.care)].join(', ')
   return {
-    said: `Moving ${day(move.value.from)} to ${day(move.value.to)}: ${sayCost(mats, minutes)}`,
+    said: `Moving ${day(move.value.from)} to ${day(move.value.to)}: ${said}`,
     keep: `Keep ${day(move.value.to)}`,
     over: Math.round(
       (tried.value.forecast.sessions.find((s) => s.day === move.value!.to)?.minutes ?? SETUP_MINUTES) +
