@@ -16,9 +16,11 @@ const WHOLE: Partial<Record<CareId, string>> = {
 
 /** What a row of the day's list is called: "Left feet", "Paws, all four". */
 export function sayCareItem({ care, units, parts }: CareItem): string {
-  if (units.length === 1 && CARE_UNITS[units[0]!].of) return CARE_UNITS[units[0]!].label
-  const some = care === 'paws' && parts.length < partsHere('paws', []).length
-  if (some) return capitalFirst(sayTheParts(parts, partsHere('paws', [])))
+  const one = units.length === 1 ? CARE_UNITS[units[0]!] : null
+  const feet = partsHere('paws', [])
+  const some = care === 'paws' && parts.length < feet.filter((p) => one?.of?.test(p) ?? true).length
+  if (some) return capitalFirst(sayTheParts(parts, feet))
+  if (one?.of) return one.label
   return WHOLE[care] ?? CARE[care].label
 }
 const capitalFirst = (s: string) => s.charAt(0).toUpperCase() + s.slice(1)

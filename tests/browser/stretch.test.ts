@@ -236,6 +236,23 @@ describe('what if', () => {
   })
 })
 
+describe('what if, of baths', () => {
+  it('says what they cost by how often and with which dryer, and stands in the address', async () => {
+    await page.visit(`/dogs/${dog.id}/what-if`)
+    await page.says(/a bath, \d+ of them drying, as it is now\./)
+    await page.press('forced air')
+    await page.says(/of them drying, [\w\s-]+ minutes? fewer than now\./)
+    await page.until(
+      async () => new URL(await page.driver.getCurrentUrl()).searchParams.get('dryer') === 'forced',
+      'the dryer is not in the address',
+    )
+    const said = await page.text('[data-baths]')
+    await page.visit(`/dogs/${dog.id}/what-if?dryer=forced`)
+    await page.says('fewer than now.')
+    expect(await page.text('[data-baths]')).toBe(said)
+  })
+})
+
 describe('from one page to another', () => {
   it('what was asked of the groomer stands in the note', async () => {
     await page.visit(`/dogs/${dog.id}/what-if?mm=8`)

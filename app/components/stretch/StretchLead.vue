@@ -101,13 +101,15 @@ const careDays = computed(() => {
 const careSaid = (care: readonly CareId[]) => care.map((c) => CARE[c].label.toLowerCase()).join(', ')
 /** Pixels a mark takes, and a letter below it about. */
 const MARK = 21
-const LETTER = 6.6
+const LETTER = 7.2
+/** Clear between the words of two days, px. */
+const BETWEEN = 8
 /** Where each day's marks stand: at their day, or moved aside as far as their neighbours need. */
 const careAt = computed(() => {
   const days = [...careDays.value].sort((a, b) => (a.day < b.day ? -1 : 1))
   const half = days.map(({ care }) => {
     const said = wide.value ? careSaid(care).length * LETTER : 0
-    return Math.max(care.length * MARK, said) / 2 + 2
+    return Math.max(care.length * MARK, said) / 2 + BETWEEN / 2
   })
   const centre = standClear(
     days.map((c) => x(c.day)),

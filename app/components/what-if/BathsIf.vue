@@ -37,8 +37,8 @@ const asked = computed(() => costs({ every: every.value, dryer: dryer.value }))
 const isNow = computed(() => every.value === now.value.every && dryer.value === now.value.dryer)
 const differ = computed(() => Math.round(asked.value.minutes - costs(now.value).minutes))
 const DRYER_WORDS: Record<Dryer, string> = {
-  none: 'towels alone',
-  household: 'household dryer',
+  none: 'towels',
+  household: 'household',
   forced: 'forced air',
 }
 </script>
