@@ -96,11 +96,12 @@ async function workThrough(page: Page, care: CareId) {
   } else if (to.includes('at=')) {
     await page.press('Start:')
     for (let last = false; !last;) {
-      const act = await page.text('[data-run] h1')
-      const next = await page.named((await page.words()).includes('\nNext') ? 'Next' : 'Done')
+      const step = await page.text('[data-run] .small')
+      const next = await page.find('[data-next]')
       last = (await next.getText()) === 'Done'
       await page.tap(next)
-      if (!last) await page.until(async () => (await page.text('[data-run] h1')) !== act, `still at ${act}`)
+      if (!last)
+        await page.until(async () => (await page.text('[data-run] .small')) !== step, `still at ${step}`)
     }
     await page.press('Just right')
     await page.says('Written in.')

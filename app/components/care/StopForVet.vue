@@ -1,13 +1,14 @@
 <script setup lang="ts">
 import { sayWhere } from '#core/care/look/look-over'
 import type { Spot } from '#core/care/look/look-over'
+import type { SignId } from '#core/record/signs'
 
 /** Care ended by what was seen on the skin: nothing more is done there, and the vet is rung. */
-const props = defineProps<{ where: Spot; seen: string }>()
+const props = defineProps<{ where: Spot; seen: string; sign: SignId }>()
 const emit = defineEmits<{ back: [] }>()
 const { file } = useDog()
 const { written, write, undo } = useWritten()
-const writeIn = () => write({ kind: 'concern', where: props.where, seen: ['red'] })
+const writeIn = () => write({ kind: 'concern', where: props.where, seen: [props.sign] })
 </script>
 
 <template>
@@ -25,6 +26,8 @@ const writeIn = () => write({ kind: 'concern', where: props.where, seen: ['red']
     </p>
     <ActButton v-else kind="filled" class="mt-5 w-full" @click="writeIn">Write it in</ActButton>
     <ActButton :to="`/dogs/${file.id}/look-over`" class="mt-3 w-full">What to read out to them</ActButton>
-    <ActButton kind="quiet" class="mt-2" @click="emit('back')">It was not so: back to the tidy</ActButton>
+    <ActButton kind="quiet" class="mt-2" @click="emit('back')">{{
+      written ? 'Back to the tidy: the rest may go on' : 'It was not so: back to the tidy'
+    }}</ActButton>
   </div>
 </template>

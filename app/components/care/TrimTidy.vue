@@ -4,13 +4,14 @@ import { DANGERS, dangersNear } from '#core/care/tidies/dangers'
 import type { TrimId } from '#core/care/tidies/dangers'
 import { stoppedParts } from '#core/care/look/part-spots'
 import { concernAt, placesOfTrim, readOut, sayWhere } from '#core/care/look/look-over'
-import { offered, trimSteps, withheld } from '#core/care/tidies/trims'
+import { ledSteps, offered, trimSteps, withheld, workedOn } from '#core/care/tidies/trims'
+import type { StepFinding } from '#core/care/tidies/asks'
 import { MEANS } from '#core/record/means'
 import { regionsOf } from '#core/coat/regions'
 import type { PlaceId } from '#core/coat/regions'
 import { goLow } from '#core/record/condition'
 import { careTakes, usualCareMinutes } from '#core/due/care-minutes'
-import { LENGTH_BY, partsHere } from '#core/record/care-parts'
+import { carePart, LENGTH_BY, partsHere } from '#core/record/care-parts'
 import type { CarePartId } from '#core/record/care-parts'
 import type { FactOf, PartDone } from '#core/record/entries'
 import { COMFORT_IDS } from '#core/record/findings'
@@ -26,6 +27,7 @@ import { ledAt, NOT_TODAY, SETTING_WORDS, TAUGHT_WORDS, TRIM_WORDS } from '~/wor
 import type { NotToday } from '~/words/care'
 import { capital, listed, plural } from '~/words/numbers'
 import type { RunStep } from './StepRun.vue'
+import type { KnotSettled } from '../knot/KnotQuestions.vue'
 
 /** One tidy: whether today, what with, where never a blade, its steps, and what is written of it. */
 const props = defineProps<{ tidy: TrimId }>()
@@ -89,11 +91,13 @@ const known = computed<NotToday[]>(() => [
     ? (['matted'] as const)
     : []),
 ])
-const uncombed = computed(
-  () =>
-    places.value.filter((p) => !p.clearOn || p.clearOn < today.value).length > 0 &&
-    profile.value.coat !== 'smooth',
+/** What the comb has not been through today: it goes first, where anything cuts. */
+const uncombed = computed(() =>
+  profile.value.coat === 'smooth'
+    ? []
+    : places.value.filter((p) => !p.clearOn || p.clearOn < today.value).map((p) => p.id),
 )
+const combAtTable = useCombAtTable()
 const said = ref<NotToday | null>(null)
 const against = computed<NotToday | null>(() => (cuts.value ? (said.value ?? known.value[0] ?? null) : null))
 watch(
@@ -127,24 +131,21 @@ const minutes = computed(() =>
   ),
 )
 const led = computed(() => ledAt(props.tidy, habits.value.setting))
-/** Where each begins with a look at the skin. */
-const SKIN_AT = { face: 'eyes', sanitary: 'under-tail' } as const
-const seen = ref('')
-const stage = ref<'ready' | 'run' | 'log' | 'vet'>('ready')
-function toVet(what: string) {
-  seen.value = what
-  stage.value = 'vet'
-}
+/** What was found at a step and is seen to now: the vet's, a knot's questions, or a part wash. */
+const seen = ref<StepFinding | null>(null)
+const stage = ref<'ready' | 'run' | 'log' | 'vet' | 'knot' | 'wash'>('ready')
+const kept = useLedRun(() => props.tidy)
+const { run } = kept
 /** The run was ended for the dog's sake, or the owner's: some of it may be done, or none. */
 const stopped = ref(false)
 /** Ended between band on and band off: that comes before anything else. */
 const bandOn = ref(false)
 /** Minutes since Start, for what a tidy takes here; a run left lying is no telling. */
-const began = ref(0)
 const MOST_LED = 60
 function ranFor(): number | undefined {
-  const took = Math.round((currentMs() - began.value) / 30_000) / 2
-  return began.value && took >= 0.5 && took <= MOST_LED ? took : undefined
+  const began = run.value?.began
+  const took = began ? Math.round((currentMs() - began) / 30_000) / 2 : 0
+  return began && took >= 0.5 && took <= MOST_LED ? took : undefined
 }
 const took = ref<number>()
 function toLog(early: boolean, at = '') {
@@ -153,24 +154,97 @@ function toLog(early: boolean, at = '') {
   bandOn.value = at === 'edge' && steps.value.some((s) => s.id === 'band-off')
   comfort.value = early ? 'stopped' : 'easy'
   more.value = false
-  did.value = Object.fromEntries(parts.value.map((p) => [p, early ? 'left' : 'done']))
+  did.value = Object.fromEntries(parts.value.map((p) => [p, run.value?.did[p] ?? (early ? 'left' : 'done')]))
   stage.value = 'log'
 }
-const runSteps = computed<RunStep[]>(() =>
-  steps.value
-    .filter((s) => s.mine && !s.waits)
-    .map((s) => ({
-      id: s.id,
-      act: s.act,
-      how: s.how,
-      cautions: s.cautions,
-      ...(s.vetIf ? { vetIf: s.vetIf } : {}),
-      ...(s.cutsWith.length ? { tool: s.cutsWith.map((m) => MEANS[m]).join(', or ') } : {}),
-    })),
+const inOrder = computed(() =>
+  ledSteps(
+    props.tidy,
+    steps.value,
+    parts.value.filter((p) => !toldVet.value.includes(p)),
+  ),
 )
+const runSteps = computed<RunStep[]>(() =>
+  inOrder.value.map((s) => ({
+    id: s.id,
+    act: s.act,
+    how: s.how,
+    cautions: s.cautions,
+    asks: s.asks,
+    ...(s.part ? { part: carePart(s.part).label } : {}),
+    ...(s.cutsWith.length ? { tool: s.cutsWith.map((m) => MEANS[m]).join(', or ') } : {}),
+  })),
+)
+/** Where the run is among its steps. A part that has gone from them since, as a concern stops it, is passed over. */
+const at = computed(() => {
+  const r = run.value
+  if (!r?.step) return 0
+  const there = inOrder.value.findIndex((s) => s.id === r.step && s.part === r.part)
+  if (there >= 0) return there
+  const next = inOrder.value.findIndex((s) => s.part && !r.did[s.part])
+  return next >= 0 ? next : inOrder.value.length - 1
+})
+const inHand = computed(() => inOrder.value[at.value])
+function goTo(n: number) {
+  const step = inOrder.value[n]
+  if (!run.value || !step) return
+  run.value.step = step.id
+  if (step.part) run.value.part = step.part
+  else delete run.value.part
+}
+/** A step on, or back; a part whose last step is behind is done. */
+function step(n: number) {
+  const part = inHand.value?.part
+  if (run.value && part && n > at.value && inOrder.value[n]?.part !== part) run.value.did[part] = 'done'
+  left.value = ''
+  goTo(n)
+}
 function start() {
-  began.value = currentMs()
+  kept.begin()
   stage.value = 'run'
+}
+/** The part in hand, or what the step works on, comes to this; then on to what does not. */
+function becomes(what: PartDone['did']) {
+  const now = inHand.value
+  if (!run.value || !now) return
+  const from = at.value
+  const on = now.part ? [now.part] : workedOn(props.tidy, now.id)
+  for (const p of on) run.value.did[p] = what
+  const next = inOrder.value.findIndex((s, i) => i > from && (!now.part || s.part !== now.part))
+  if (next < 0) toLog(false)
+  else goTo(next)
+}
+const left = ref('')
+async function found(f: StepFinding) {
+  seen.value = f
+  left.value = ''
+  if (f.leads === 'knot' && f.at) stage.value = 'knot'
+  else if (f.leads === 'vet') {
+    // Whatever the vet says, that part is left for today; the rest may go on.
+    if (run.value && inHand.value?.part) run.value.did[inHand.value.part] = 'left'
+    stage.value = 'vet'
+  } else if (f.leads === 'wash') stage.value = 'wash'
+  else {
+    left.value = f.then ?? ''
+    becomes('left')
+  }
+}
+const record = useRecord()
+/** A knot was seen to: it is written where it was found, and the tidy goes on. */
+async function knotSettled({ comfort: bore, ...settled }: KnotSettled) {
+  const region = seen.value!.at!
+  await record.add([
+    {
+      day: today.value,
+      time: localTime(),
+      what: { kind: 'check', region, comfort: bore ?? 'easy', ...settled },
+    },
+  ])
+  stage.value = 'run'
+  if (settled.out < settled.count) {
+    left.value = 'What was left in is not cut over: that part waits.'
+    becomes('left')
+  }
 }
 const theirs = computed(() => steps.value.filter((s) => !s.mine))
 
@@ -182,7 +256,10 @@ const asked = computed(() => {
 })
 const more = ref(false)
 const listedParts = computed(() =>
-  (more.value ? parts.value : asked.value).filter((p) => !toldVet.value.includes(p)),
+  (more.value ? parts.value : asked.value).filter(
+    // What was told of a part before a concern was opened there is kept.
+    (p) => !toldVet.value.includes(p) || run.value?.did[p],
+  ),
 )
 const did = ref<Partial<Record<CarePartId, PartDone['did']>>>({})
 /** With cloth and comb a corner is cleaned, and the rest combed; nothing is cut. */
@@ -249,6 +326,7 @@ async function write(was: (typeof WAS)[number]['was']) {
   const next = words.value.care ? dueOf(words.value.care) : null
   if (written.value)
     written.value.says = next ? `Next about ${sayDay(next.day, today.value)}.` : 'In the diary.'
+  kept.end()
   stage.value = 'ready'
   mm.value = ''
   comfort.value = 'easy'
@@ -285,16 +363,38 @@ const teach = (t: TaughtId, on: boolean) =>
     <StepRun
       :title="words.label"
       :steps="runSteps"
+      :at="at"
       :drawings="drawings.slice(0, 2)"
+      @update:at="step"
       @done="toLog(false)"
       @stop="(at: string) => toLog(true, at)"
-      @vet="toVet"
+      @found="found"
+      @refused="becomes('refused')"
     />
+    <p v-if="left" class="mx-auto max-w-[620px] border-t border-rule py-2" role="status" data-left>
+      {{ left }}
+    </p>
+  </div>
+  <KnotQuestions
+    v-else-if="stage === 'knot' && seen?.at"
+    :region="seen.at"
+    found="knot"
+    class="-mx-4 min-h-[70dvh] desk:mx-auto desk:max-w-[620px]"
+    @settled="knotSettled"
+    @back="stage = 'run'"
+  />
+  <div v-else-if="stage === 'wash' && seen" class="max-w-[560px]" data-part-wash>
+    <h1 class="pt-1 desk:pt-4">A part wash first</h1>
+    <p class="why mt-2">{{ seen.then }} Sore, or the opening plugged: the vet today.</p>
+    <ActButton :to="`/dogs/${file.id}/bath`" kind="filled" class="mt-5 w-full">To the bath</ActButton>
+    <ActButton class="mt-3 w-full" @click="stage = 'run'">It is clean and dry now: go on</ActButton>
+    <ActButton kind="quiet" class="mt-2" @click="stage = 'ready'">Leave it for today</ActButton>
   </div>
   <StopForVet
-    v-else-if="stage === 'vet'"
-    :where="tidy === 'sanitary' ? SKIN_AT.sanitary : SKIN_AT.face"
-    :seen="seen"
+    v-else-if="stage === 'vet' && seen?.spot && seen.sign"
+    :where="seen.spot"
+    :seen="seen.says"
+    :sign="seen.sign"
     @back="stage = 'ready'"
   />
   <div v-else-if="stage === 'log'" class="max-w-[560px]">
@@ -358,7 +458,9 @@ const teach = (t: TaughtId, on: boolean) =>
     <ActButton v-else class="mt-4 w-full" :disabled="!anyRefused" @click="write('right')">
       Write down what was refused
     </ActButton>
-    <ActButton kind="quiet" class="mt-2" @click="stage = 'ready'">Not done: write nothing</ActButton>
+    <ActButton kind="quiet" class="mt-2" @click="(kept.end(), (stage = 'ready'))"
+      >Not done: write nothing</ActButton
+    >
   </div>
   <div v-else class="desk:grid desk:grid-cols-[minmax(0,1fr)_330px] desk:gap-10">
     <section :aria-label="words.label">
@@ -453,23 +555,36 @@ const teach = (t: TaughtId, on: boolean) =>
           <p v-if="against" class="mt-2 flex gap-2 font-semibold text-caution" role="alert" data-not-today>
             <CautionMark class="shrink-0" />{{ NOT_TODAY[against].says }}
           </p>
-          <p v-else-if="uncombed" class="mt-2 flex gap-2 font-semibold text-caution">
-            <CautionMark class="shrink-0" />Comb {{ she ? 'her' : 'him' }} through there first: a blade stops
-            at what the comb has not met.
-          </p>
+          <template v-else-if="uncombed.length">
+            <p class="mt-2 flex gap-2 font-semibold text-caution">
+              <CautionMark class="shrink-0" />Comb {{ she ? 'her' : 'him' }} through there first: a blade
+              stops at what the comb has not met.
+            </p>
+            <ActButton
+              kind="filled"
+              class="mt-2 w-full text-lead"
+              data-comb-first
+              @click="combAtTable(uncombed)"
+              >Comb there first, {{ plural(uncombed.length, 'place') }}</ActButton
+            >
+          </template>
         </div>
         <p class="mt-2 flex gap-2 font-semibold text-caution">
           <CautionMark class="shrink-0" />Never a blade at {{ listed(near) }}.
         </p>
-        <ActButton
-          v-if="!against"
-          kind="filled"
-          class="sticky bottom-[68px] z-10 mt-3 w-full text-lead desk:static"
-          @click="start"
-        >
-          {{ `Start: ${runSteps[1]?.act.toLowerCase()}` }}
-        </ActButton>
-        <ActButton v-else :to="`/dogs/${file.id}`" class="mt-3 w-full">Back to today</ActButton>
+        <template v-if="!against && !(cuts && uncombed.length)">
+          <ActButton v-if="at" kind="filled" class="mt-3 w-full text-lead" data-go-on @click="stage = 'run'">
+            Go on where you were, step {{ at + 1 }} of {{ runSteps.length }}
+          </ActButton>
+          <ActButton
+            :kind="at ? 'plain' : 'filled'"
+            class="sticky bottom-[68px] z-10 mt-3 w-full text-lead desk:static"
+            @click="start"
+          >
+            {{ `Start: ${runSteps[1]?.act.toLowerCase()}` }}
+          </ActButton>
+        </template>
+        <ActButton v-else-if="against" :to="`/dogs/${file.id}`" class="mt-3 w-full">Back to today</ActButton>
         <CareDiagram :names="drawings" class="mt-5" />
       </template>
     </section>

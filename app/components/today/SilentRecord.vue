@@ -29,7 +29,7 @@ async function write() {
   <section aria-label="A silent record" class="mb-3 border-y border-rule py-2" data-silent>
     <p>
       <b class="font-semibold">Nothing written for {{ plural(props.days, 'day') }}.</b>
-      <i class="why"> {{ says }}</i>
+      <i class="why">{{ ` ${says}` }}</i>
     </p>
     <ActButton v-if="!telling && useMe().mayLog" kind="quiet" @click="telling = true"
       >{{ profile.sex === 'female' ? 'She' : 'He' }} was combed, unwritten</ActButton

@@ -7,12 +7,14 @@ import {
   SETTINGS,
   TAUGHT,
 } from '../../record/habits'
+import { REGION_IDS } from '../../coat/regions'
+import { partsHere } from '../../record/care-parts'
 import { CARE_CAUTIONS } from '../cautions'
 import { clipSteps } from './clip'
 import { DANGER_IDS, dangerRow, dangersNear, TRIM_IDS } from './dangers'
 import type { TrimId } from './dangers'
 import { MEANS, MEANS_IDS } from '../../record/means'
-import { offered, SCISSORS, trimSteps, withheld } from './trims'
+import { ledByPart, ledSteps, offered, SCISSORS, trimSteps, withheld } from './trims'
 import type { TrimAsked } from './trims'
 
 /** Every way an owner can be set, for every tidy and either sex; of the schools, those that bear on it. */
@@ -176,10 +178,37 @@ describe('before and after the blade', () => {
   })
   it('face and rear begin with a look at the skin that can end them with the vet', () => {
     for (const { tidy, asked } of ALL) {
-      const at = trimSteps(tidy, asked).findIndex((s) => s.vetIf)
-      const cut = trimSteps(tidy, asked).findIndex((s) => s.cutsWith.length)
-      expect(at >= 0).toBe(tidy === 'face' || tidy === 'sanitary')
+      const steps = ledSteps(tidy, trimSteps(tidy, asked), partsHere(tidy, []))
+      const at = steps.findIndex((s) => s.asks.some((f) => f.leads === 'vet'))
+      const cut = steps.findIndex((s) => s.cutsWith.length)
+      expect(at >= 0).toBe(tidy !== 'neatening')
       if (at >= 0 && cut >= 0) expect(at).toBeLessThan(cut)
+    }
+  })
+  it('every finding leads somewhere, the usual one on; each part is ended before the next, its band off first', () => {
+    for (const { tidy, asked } of ALL) {
+      const parts = partsHere(tidy, [])
+      const steps = ledSteps(tidy, trimSteps(tidy, asked), parts)
+      for (const s of steps) {
+        if (s.asks.length)
+          expect(s.asks.filter((f) => f.leads === 'on').map((f) => f.id)).toEqual([s.asks[0]!.id])
+        expect(new Set(s.asks.map((f) => f.id)).size).toBe(s.asks.length)
+        for (const f of s.asks) {
+          if (f.leads === 'knot' && f.id !== 'stops') expect(f.at, `${s.id} ${f.id}`).toBeDefined()
+          if (f.leads === 'knot') expect(REGION_IDS).toContain(f.at)
+          if (f.leads === 'vet') expect([f.spot, f.sign]).not.toContain(undefined)
+          if (['here', 'leave', 'wash'].includes(f.leads)) expect(f.then, f.id).toBeTruthy()
+          // What only a clipper meets is asked only where one is in hand.
+          if (f.id === 'stops' || f.id === 'wont-pass') expect(s.cutsWith.length).toBeGreaterThan(0)
+        }
+      }
+      const led = steps.flatMap((s) => s.part ?? [])
+      expect(led.filter((p, i) => p !== led[i - 1])).toEqual(ledByPart(tidy, parts))
+      steps.forEach((s, i) => {
+        if (s.id === 'edge' && steps.some((t) => t.id === 'band-off'))
+          expect(steps[i + 1]).toMatchObject({ id: 'band-off', part: s.part })
+      })
+      if (asked.setting === 'comb') expect(steps.every((s) => !s.cutsWith.length)).toBe(true)
     }
   })
 })

@@ -10,6 +10,8 @@ import type {
 } from '../../record/habits'
 import type { CarePartId } from '../../record/care-parts'
 import { partsHere } from '../../record/care-parts'
+import { asksAt } from './asks'
+import type { StepFinding } from './asks'
 import type { DangerId, TrimId } from './dangers'
 
 export const SCISSORS: readonly MeansId[] = ['blunt-scissors', 'thinning-scissors']
@@ -52,8 +54,6 @@ interface TrimStep {
   near: readonly DangerId[]
   /** Stands before the act. */
   cautions: readonly CareCautionId[]
-  /** What is seen here that ends the tidy with the vet. */
-  vetIf?: string
   /** Undoes what that step put on: done only where that one is. */
   after?: string
 }
@@ -101,15 +101,12 @@ const FRINGE: Record<Exclude<FaceSchool, 'corners'>, string> = {
 
 const STEPS: Record<TrimId, (asked: TrimAsked) => TrimStep[]> = {
   face: ({ face }) => [
-    {
-      ...step(
-        'wipe',
-        'Wipe the eye corners',
-        'Damp cloth, and time to soften; lift what has softened with the comb’s fine end. Then look at the skin.',
-        ['crust'],
-      ),
-      vetIf: 'Red or bare skin there',
-    },
+    step(
+      'wipe',
+      'Wipe the eye corners',
+      'Damp cloth, and time to soften; lift what has softened with the comb’s fine end. Then look at the skin.',
+      ['crust'],
+    ),
     step('comb', 'Comb forward and up, from the nose', 'So that what blocks the eye stands up.'),
     step(
       'inner',
@@ -180,15 +177,10 @@ const STEPS: Record<TrimId, (asked: TrimAsked) => TrimStep[]> = {
     ),
   ],
   sanitary: ({ sex, sanitary, low = false }) => [
-    {
-      ...step(
-        'wipe',
-        'Clean and dry first',
-        'Damp cloth, comb away from the opening. Then look at the skin.',
-        ['opening', 'stop'],
-      ),
-      vetIf: 'Red or sore there',
-    },
+    step('wipe', 'Clean and dry first', 'Damp cloth, comb away from the opening. Then look at the skin.', [
+      'opening',
+      'stop',
+    ]),
     step(
       'hold',
       'Hold without lifting high',
@@ -335,6 +327,49 @@ export interface LedStep extends TrimStep {
   /** Every part it works on waits for a vet. */
   waits: boolean
 }
+/** The steps worked through on one part before the next: a foot, an ear. */
+const PART_BY_PART: Partial<Record<TrimId, { parts: RegExp; steps: readonly string[] }>> = {
+  paws: { parts: /^paw\./, steps: ['feel', 'pads', 'outline', 'top', 'done'] },
+  ears: { parts: /^ear-edge/, steps: ['comb', 'edge', 'band-off', 'inside'] },
+}
+/** The parts that are led one by one. */
+export const ledByPart = (tidy: TrimId, parts: readonly CarePartId[]): CarePartId[] =>
+  parts.filter((p) => PART_BY_PART[tidy]?.parts.test(p))
+/** The parts a step works on, where it is not all of them. */
+export const workedOn = (tidy: TrimId, id: string): CarePartId[] => {
+  const on = WORKED_ON[tidy]?.[id]
+  return on ? partsHere(tidy, []).filter((p) => on.test(p)) : []
+}
+
+/** A step with the part in hand, and what is asked there. */
+export interface AskedStep extends LedStep {
+  part?: CarePartId
+  asks: StepFinding[]
+}
+/**
+ * The owner's own steps in the order they are led: those of one part, then those of the next. Of an ear the band that
+ * was put on comes off before the other ear is begun.
+ */
+export function ledSteps(tidy: TrimId, steps: readonly LedStep[], parts: readonly CarePartId[]): AskedStep[] {
+  const mine = steps.filter((s) => s.mine && !s.waits)
+  const each = PART_BY_PART[tidy]
+  const led = ledByPart(tidy, parts)
+  const ask = (s: LedStep, part?: CarePartId): AskedStep => ({
+    ...s,
+    ...(part ? { part } : {}),
+    asks: asksAt(tidy, s.id, s.cutsWith, part),
+  })
+  if (!each || !led.length) return mine.map((s) => ask(s))
+  const first = mine.findIndex((s) => each.steps.includes(s.id))
+  const inside = mine.filter((s) => each.steps.includes(s.id))
+  const rest = mine.filter((s) => !each.steps.includes(s.id))
+  return [
+    ...rest.filter((s) => mine.indexOf(s) < first).map((s) => ask(s)),
+    ...led.flatMap((part) => inside.map((s) => ask(s, part))),
+    ...rest.filter((s) => mine.indexOf(s) > first).map((s) => ask(s)),
+  ]
+}
+
 /** The steps of a tidy for this dog, with what the owner may use: a step they may not do is the groomer's. */
 export function trimSteps(tidy: TrimId, asked: TrimAsked): LedStep[] {
   const may = offered(tidy, asked)
