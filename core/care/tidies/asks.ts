@@ -8,7 +8,7 @@ import type { Spot } from '../look/look-over'
 import type { TrimId } from './dangers'
 
 /** Where what is found leads: on; a thing to do here and look again; the knot questions; leaving it; a part wash; the vet. */
-export type Leads = 'on' | 'here' | 'knot' | 'leave' | 'wash' | 'vet'
+type Leads = 'on' | 'here' | 'knot' | 'leave' | 'wash' | 'vet'
 
 /** What may be found at a step, and where it leads. */
 export interface StepFinding {
