@@ -13,8 +13,10 @@ export function useLedList() {
     day: '',
     units: [],
   })
+  /** A list was started today for this dog. */
+  const begun = computed(() => kept.value.dog === file.value.id && kept.value.day === today.value)
   const asked = computed<readonly CareUnitId[]>(() =>
-    kept.value.dog === file.value.id && kept.value.day === today.value
+    begun.value
       ? kept.value.units
       : (planning.plan.value?.care ?? []).filter((c) => c.day === today.value).map((c) => c.unit),
   )
@@ -27,5 +29,5 @@ export function useLedList() {
       (u) => u.firstMinutes,
     ),
   )
-  return { left }
+  return { left, begun }
 }

@@ -1,3 +1,4 @@
+import { SETUP_MINUTES } from '../coat/minutes'
 import type { CareUnit } from '../due/care-units'
 import { leftToVisit } from '../due/due'
 import type { Coat } from '../record/coat'
@@ -30,8 +31,8 @@ export interface CareAhead {
 }
 
 /**
- * What an owner can do whose minutes cannot hold it all: the coat mats, or care that falls due before the stretch
- * ends finds no day. Null while they can.
+ * What an owner can do whose minutes cannot hold it all: the coat mats, or care that is due finds no day. Null
+ * while they can.
  */
 export function waysOut(coat: Coat, forecast: Forecast, care: CareAhead): WaysOut | null {
   const matted = forecast.mats >= TOO_MANY_MATS
@@ -55,12 +56,12 @@ export function waysOut(coat: Coat, forecast: Forecast, care: CareAhead): WaysOu
 }
 const toNext = (minutes: number) => Math.ceil(minutes / SAID_TO) * SAID_TO
 
-/** Something would fit into a day of its own, and has none although it is due before the stretch ends. */
+/** Something is due and would fit into a day beside the laying out, and yet has none. */
 function crowdedOut(coat: Coat, { units, planned }: CareAhead): boolean {
   if (!planned) return false
   const { minutes, nextVisit } = coat.profile
   const at = dayOf(coat.today)
-  const longest = Math.min(Math.max(...minutes), coat.bears)
+  const longest = Math.min(Math.max(...minutes) - SETUP_MINUTES, coat.bears)
   return units.some(
     (u) =>
       u.due <= at &&

@@ -8,7 +8,7 @@ const props = defineProps<{ after?: CareId; told?: boolean }>()
 /** Told where to, for what has an end of its own to come to first, as the table has; else it is gone to. */
 const emit = defineEmits<{ go: [to: string] }>()
 const { file } = useDog()
-const { left } = useLedList()
+const { left, begun } = useLedList()
 const next = computed(() => left.value.find((c) => c.care !== props.after) ?? null)
 const label = computed(
   () =>
@@ -26,8 +26,8 @@ const go = () => {
   <ActButton v-if="next" kind="filled" class="w-full text-lead" data-next-up @click="go">{{
     label
   }}</ActButton>
-  <p v-else-if="!told" class="flex flex-wrap items-baseline gap-x-4" data-list-done>
-    <span>That was today’s list.</span>
+  <p v-else-if="!told" class="flex flex-wrap items-baseline gap-x-4">
+    <span v-if="begun" data-list-done>That was today’s list.</span>
     <ActButton :to="`/dogs/${file.id}`" kind="quiet">Back to today</ActButton>
   </p>
 </template>

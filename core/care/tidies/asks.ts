@@ -39,6 +39,7 @@ const stops = (at?: RegionId): Row => ({
   with: CLIPPERS,
   ...(at ? { at } : {}),
 })
+const passed: Row = { id: 'passed', says: 'It passed', leads: 'on', with: CLIPPERS }
 const wontPass: Row = {
   id: 'wont-pass',
   says: 'The guard does not pass',
@@ -86,12 +87,8 @@ const ASKS: Record<TrimId, Record<string, readonly Row[]>> = {
       },
       { id: 'red', says: 'Red or sore there', leads: 'vet', spot: 'under-tail', sign: 'red' },
     ],
-    belly: [{ id: 'passed', says: 'It passed', leads: 'on', with: CLIPPERS }, wontPass, stops('belly')],
-    'under-tail': [
-      { id: 'passed', says: 'It passed', leads: 'on', with: CLIPPERS },
-      wontPass,
-      stops('under-tail'),
-    ],
+    belly: [passed, wontPass, stops('belly')],
+    'under-tail': [passed, wontPass, stops('under-tail')],
   },
   ears: {
     comb: [

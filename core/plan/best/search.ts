@@ -14,8 +14,6 @@ const OPENED_ALONE = 0.1
 /** Fewer units than this move along with a session; at least so many are taken out for one that opens. */
 const MOST_MOVED_ALONG = 4
 const LEAST_OPENED_FOR = 3
-/** How often, where some units are hard to place, one of those is tried on another day (by trial). */
-const HARD_TRIED = 0.35
 /** Days to either side within which a session is moved. */
 const MOVED_WITHIN = 4
 
@@ -97,13 +95,9 @@ export class Search extends RoomPlan {
   step(heat: number) {
     this.hold()
     this.mayOpen = this.random() < OPENED_ALONE
-    if (this.hardToPlace.length && this.random() < HARD_TRIED) return this.hardStep(heat)
     const kind = this.random()
     const out = kind < SOME_UNITS ? this.unitsOut() : this.sessionOut(kind > SESSION_CLOSED)
-    this.keepOrNot(this.putAllIn(out) && this.respace(), heat)
-  }
-
-  private keepOrNot(through: boolean, heat: number) {
+    const through = this.putAllIn(out) && this.respace()
     const cost = through ? this.total() : Infinity
     const keep = cost < this.cost || this.random() < Math.exp((this.cost - cost) / heat)
     this.settle(keep)
@@ -111,31 +105,6 @@ export class Search extends RoomPlan {
     if (!keep) return
     this.cost = cost
     this.keepIfBest()
-  }
-
-  /** Where some need others: what small changes leave alone, they and those that skip a session. */
-  private readonly hardToPlace = this.instance.needs?.length
-    ? [
-        ...this.instance.needs,
-        ...[...this.instance.spaced.keys()]
-          .filter((u) => this.instance.spaced[u])
-          .map((unit) => ({ unit, on: [] as readonly number[] })),
-      ]
-    : []
-  /**
-   * One of those goes where it may, and some day's other units make room for it; they find their way
-   * back after it.
-   */
-  private hardStep(heat: number) {
-    const { days } = this.instance
-    const { unit, on } = this.hardToPlace[this.pick(this.hardToPlace.length)]!
-    const needed = new Set(on)
-    const others = this.on(this.pick(days)).filter((u) => u !== unit && !needed.has(u))
-    const out = this.takeAllOut([...others.filter(() => this.random() < SOME_UNITS), unit])
-    const heed = this.random() < HEEDED ? this.random() * HEEDED_AT_MOST : 0
-    const back = this.shuffle(out.filter((u) => u !== unit))
-    const through = [unit, ...back].every((u) => this.putIn(u, heed))
-    this.keepOrNot(through && this.again(out, heed) && this.respace(), heat)
   }
 
   private anyUnits = () => this.shuffle(Array.from({ length: this.instance.units }, (_, u) => u))
