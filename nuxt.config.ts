@@ -72,6 +72,8 @@ export default defineNuxtConfig({
     // Made by calls that do nothing else: what no page uses of them is left out.
     build: {
       rollupOptions: { treeshake: { manualPureFunctions: ['createUseAsyncData', 'createUseFetch'] } },
+      // The names of all files would be in the first one. Links are fetched ahead, and the service worker keeps the rest.
+      modulePreload: { resolveDependencies: (_, files) => files.filter((f) => f.endsWith('.css')) },
     },
   },
   nitro: {

@@ -1,4 +1,4 @@
-import type { TrimId } from '#core/care/tidies/dangers'
+import type { TrimId, WorkId } from '#core/record/tidies'
 import type { CareId } from '#core/record/tidies'
 import type {
   EAR_CARE_SCHOOLS,
@@ -45,9 +45,21 @@ export const TRIM_WORDS: Record<TrimId, { label: string; cut: Led; uncut: Led; c
     care: null,
   },
 }
-/** A tidy as it will be done at the owner's setting: nothing is promised that is withheld. */
-export const ledAt = (tidy: TrimId, setting: Setting): Led =>
-  TRIM_WORDS[tidy][setting === 'comb' ? 'uncut' : 'cut']
+/** The looks between, in words. */
+const LOOK_WORDS: Record<Exclude<WorkId, TrimId>, { label: string; led: Led }> = {
+  nails: { label: 'Nails', led: (her) => `Look at ${her} nails, foot by foot` },
+  eyes: { label: 'Eyes', led: (her) => `Look at ${her} eyes` },
+  'ear-look': { label: 'Ears', led: (her) => `Look into ${her} ears` },
+  teeth: { label: 'Teeth', led: (her) => `Brush ${her} teeth` },
+}
+export const isTrim = (work: WorkId): work is TrimId => work in TRIM_WORDS
+export const workLabel = (work: WorkId): string =>
+  isTrim(work) ? TRIM_WORDS[work].label : LOOK_WORDS[work].label
+/** A tidy as it will be done with what may be used: nothing is promised that is withheld. */
+export const ledWith = (work: WorkId, cuts: boolean): Led =>
+  isTrim(work) ? TRIM_WORDS[work][cuts ? 'cut' : 'uncut'] : LOOK_WORDS[work].led
+/** The kind of care a work is logged as. */
+export const careOf = (work: WorkId): CareId | null => (isTrim(work) ? TRIM_WORDS[work].care : work)
 
 export const SETTING_WORDS: Record<Setting, { label: string; means: string }> = {
   comb: {
@@ -94,9 +106,17 @@ const EAR_CARE: Record<(typeof EAR_CARE_SCHOOLS)[number], Way> = {
   },
 }
 const EARS: Record<EarCarriage, Way> = {
-  hanging: { label: 'Hanging', means: 'Hair may hang below the leather: its end is marked while you cut.' },
+  hanging: {
+    label: 'Hanging, long hair',
+    means: 'Hair hangs below the leather: its end is marked while you cut.',
+  },
+  'hanging-short': { label: 'Hanging, short hair', means: 'Nothing hangs below the leather: no band.' },
   folded: { label: 'Folded over', means: 'Half up, the tip over.' },
-  pricked: { label: 'Pricked', means: 'Upright. They gather dirt too, and are looked at as often.' },
+  pricked: {
+    label: 'Pricked',
+    means: 'Upright, with a fringe. They gather dirt too, and are looked at as often.',
+  },
+  tassel: { label: 'With a tassel', means: 'Clipped close above, long at the tip: the tassel is shaped.' },
 }
 const GROUND: Record<Ground, Way> = {
   hard: { label: 'Roads and hard ground', means: 'It wears nails: a trim every three to four weeks.' },
@@ -116,17 +136,9 @@ export const CARE_SCHOOLS = [
   { id: 'sanitary', question: 'What counts as a sanitary tidy?', ways: SANITARY },
 ] as const
 
-/** What stops a tidy today. */
+/** What the record knows that stops a tidy today. */
 export const NOT_TODAY = {
-  dirty: { label: 'Dirty', says: 'Not on a dirty coat: it blunts and jams. Wash first.' },
-  wet: { label: 'Wet', says: 'Not on a wet coat: it dries shorter than it looks. Dry and comb first.' },
-  fidgety: {
-    label: 'Fidgety',
-    says: 'Not with blades today. Two minutes of handling instead, and another day.',
-  },
-  matted: {
-    label: 'Matted there',
-    says: 'No blade at a mat: skin is drawn up into it. That is the groomer’s.',
-  },
+  wet: 'Not on a wet coat: it dries shorter than it looks. Dry and comb first.',
+  matted: 'No blade at a mat: skin is drawn up into it. That is the groomer’s.',
 } as const
 export type NotToday = keyof typeof NOT_TODAY

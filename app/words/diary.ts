@@ -8,6 +8,7 @@ import { SIGNS, SPOTS } from '#core/record/signs'
 import type { Fact, FactOf } from '#core/record/entries'
 import type { TidyId } from '#core/record/tidies'
 import { dayAndMonth } from '#core/record/say-day'
+import { workLabel } from './care'
 import { OUTCOME_SAYS, sayInParts } from './care-parts'
 import { sayFound } from './found'
 import { sayHand } from './hand'
@@ -19,7 +20,7 @@ import { DID_WORDS } from './visit'
 export const DIARY_KINDS = {
   comb: { label: 'Comb checks', kinds: ['check', 'session', 'brush', 'hand'] },
   wet: { label: 'Wet and gear', kinds: ['wet', 'gear', 'wash'] },
-  care: { label: 'Care and handling', kinds: ['tidy', 'undercoat', 'handling', 'measure'] },
+  care: { label: 'Care and handling', kinds: ['tidy', 'undercoat', 'handling', 'rehearsed', 'measure'] },
   seen: { label: 'Look-overs', kinds: ['concern', 'concern-closed'] },
   dog: { label: 'The dog itself', kinds: ['dog'] },
   photo: { label: 'Photographs', kinds: ['photo'] },
@@ -55,6 +56,7 @@ export function placesOfFact(what: Fact): PlaceId[] | null {
 
 export const sayHandled = (place: HandledId) => (place === 'table' ? 'The table' : placeRow(place).plural)
 
+const REHEARSED = { kept: 'all of it kept off', open: 'some left open', later: 'put off' }
 const CLOSED = { vet: 'the vet has seen it', well: 'it is well', mistaken: 'it was nothing' }
 const sayTidy = (tidy: TidyId) => (tidy === 'neatening' ? 'Neatening' : CARE[tidy].label)
 const sayTidied = (t: FactOf<'tidy'>) =>
@@ -148,6 +150,11 @@ export function sayFact(what: Fact): { what: string; says: string } {
       return {
         what: sayHandled(what.place),
         says: `two minutes, ${stepsOf(what.place)[what.step] ?? 'the last step'}, ${what.snapped ? 'snapped' : what.went}`,
+      }
+    case 'rehearsed':
+      return {
+        what: `On paper: ${workLabel(what.of).toLowerCase()}`,
+        says: [what.by, REHEARSED[what.went], what.says].filter(Boolean).join(', '),
       }
     case 'undercoat':
       return {

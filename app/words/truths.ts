@@ -1,10 +1,20 @@
 import { COATS } from '#core/coat/coat-types'
 import { placeRow, regionOf } from '#core/coat/regions'
 import type { FactOf } from '#core/record/entries'
+import type { EarCarriage } from '#core/record/habits'
 import type { ConditionId } from '#core/record/condition'
 import type { MarkId } from '#core/record/marks'
 import { dayAndMonth, MONTHS } from '#core/record/say-day'
 import { capital, plural } from './numbers'
+
+/** How ears are carried, in a few words. */
+export const CARRIAGE_SAYS: Record<EarCarriage, string> = {
+  hanging: 'hanging, long hair',
+  'hanging-short': 'hanging, short hair',
+  folded: 'folded over',
+  pricked: 'pricked',
+  tassel: 'with a tassel',
+}
 
 export const MARK_SAYS: Record<MarkId, string> = {
   nipples: 'nipples that catch',
@@ -46,7 +56,7 @@ export function sayTruths(d: FactOf<'dog'>): string[] {
   if (d.coat) out.push(`coat: ${COATS[d.coat].label.toLowerCase()}`)
   if (d.born) out.push(`born ${d.born}`)
   if (d.neutered !== undefined) out.push(d.neutered ? 'neutered' : 'intact')
-  if (d.ears) out.push(`ears ${d.ears}`)
+  if (d.ears) out.push(`ears ${CARRIAGE_SAYS[d.ears]}`)
   if (d.ground) out.push(`walks on ${d.ground} ground`)
   if (d.harnessHours !== undefined)
     out.push(d.harnessHours ? `harness ${hoursADay(d.harnessHours)}` : 'no harness')
@@ -92,7 +102,7 @@ export function sayStanding(which: keyof FactOf<'dog'>, d: FactOf<'dog'>): strin
   if (which === 'harnessHours' && d.harnessHours !== undefined)
     return d.harnessHours ? hoursADay(d.harnessHours) : 'none'
   if (which === 'collarAllDay') return d.collarAllDay ? 'all day' : 'not all day'
-  if (which === 'ears' && d.ears) return d.ears
+  if (which === 'ears' && d.ears) return CARRIAGE_SAYS[d.ears]
   if (which === 'hairyEars' && d.hairyEars !== undefined) return d.hairyEars ? 'hairy' : 'open'
   if (which === 'ground' && d.ground) return `${d.ground} ground`
   if (which === 'hard')

@@ -10,7 +10,7 @@ import type { Undercoat } from '../record/findings'
 import type { DogRecord } from '../record/fold'
 import { carePart, partsHere } from '../record/care-parts'
 import type { CarePartId } from '../record/care-parts'
-import { habitsOf } from '../record/habits'
+import { cutsAt, habitsOf } from '../record/habits'
 import { didParts, doneWhole, teaches } from '../record/tidied'
 import { CARE_IDS } from '../record/tidies'
 import type { CareId } from '../record/tidies'
@@ -209,7 +209,7 @@ function partsDue(record: DogRecord, care: CareId, done: readonly Done[], at: Da
   if (care === 'bath' || care === 'undercoat') return []
   const cut = new Set(done.flatMap((d) => (d.home && d.parts) || []))
   // With cloth and comb alone what grows in the corners is the groomer's; they are cleaned by the day.
-  const withComb = habitsOf(record.profile).setting === 'comb'
+  const withComb = !cutsAt('face', habitsOf(record.profile))
   const runsOut = (part: CarePartId) =>
     RUN_OUT[care]?.test(part) && !(withComb && part.startsWith('eye-corner'))
   return partsHere(care, record.profile.absent)

@@ -14,6 +14,10 @@ const SLIVER_DAYS = 4
 /** Days between trims: where hard ground wears them three to four weeks (memory), else at every look. */
 const TRIM_DAYS: Record<Ground, number> = { hard: 24, soft: LOOK_DAYS }
 
+/** The days of the next slivers, once a sliver was taken: one every few days until they are short. */
+export const sliverDays = (first: Day, count: number): Day[] =>
+  Array.from({ length: count }, (_, i) => addDays(first, i * SLIVER_DAYS))
+
 /**
  * When the nails come next, and for what: a sliver in four days while they are being shortened, else a
  * look in eight, with a trim once it has been long enough since the last.

@@ -28,6 +28,8 @@ const CARE_PARTS = {
   beard: row('face', 'Beard', 'beard'),
   lips: row('face', 'Lips'),
   nose: row('face', 'Over the nose'),
+  'cheek.left': row('face', 'Left cheek', 'cheek.left'),
+  'cheek.right': row('face', 'Right cheek', 'cheek.right'),
   'ear-edge.left': row('ears', 'Left edge', 'ear-edge.left'),
   'ear-edge.right': row('ears', 'Right edge', 'ear-edge.right'),
   'ear-base.left': row('ears', 'Left base'),
@@ -75,6 +77,18 @@ export function partsHere(tidy: TidyId, absent: readonly RegionId[]): CarePartId
 export const PART_DID = ['done', 'refused', 'left'] as const
 /** How it was done. Nothing is cut unless it says cut. */
 export const PART_HOW = ['looked', 'cleaned', 'combed', 'cut'] as const
+/** What was met at a part beside what is cut there; what is sore is a concern, and a knot a check. */
+export const FOUND_IDS = [
+  'seed',
+  'crust',
+  'caked',
+  'soiled',
+  'wont-pass',
+  'other-lie',
+  'in-season',
+  'pulls-away',
+] as const
+export type FoundId = (typeof FOUND_IDS)[number]
 /** Where a length comes from. */
 export const LENGTH_BY = ['measure', 'guard', 'fingers'] as const
 

@@ -391,6 +391,7 @@ export class Coat {
       case 'concern-closed':
         for (const p of this.places) if (p.concern === what.concern) p.concern = null
         return
+      case 'rehearsed':
       case 'advice':
       case 'advice-answer':
       case 'undercoat':

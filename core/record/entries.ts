@@ -2,7 +2,7 @@ import { z } from '../zod'
 import { DRYERS } from '../coat/drying'
 import { PART_IDS } from '../coat/regions'
 import { KNOT_ANSWERS, KNOT_REASONS } from './knot-answers'
-import { CARE_PART_IDS, carePart, LENGTH_BY, OUTCOME_IDS, PART_DID, PART_HOW } from './care-parts'
+import { CARE_PART_IDS, carePart, FOUND_IDS, LENGTH_BY, OUTCOME_IDS, PART_DID, PART_HOW } from './care-parts'
 import { MEANS_IDS } from './means'
 import { COMBED_TOLD, HAND_FEELS } from './hand'
 import { NAILS_DID } from './nails-did'
@@ -10,7 +10,7 @@ import { SIGN_IDS, SPOT_IDS } from './signs'
 import { VISIT_DID } from './visit-did'
 import { COMFORT_IDS, FINDING_IDS, MOST_KNOTS, UNDERCOAT_IDS } from './findings'
 import { EAR_CARRIAGES, GROUNDS, SETTINGS, TAUGHT } from './habits'
-import { CARE_UNIT_IDS, TIDY_IDS } from './tidies'
+import { CARE_UNIT_IDS, CUT_IDS, REHEARSED_IDS, TIDY_IDS } from './tidies'
 import { minutesSchema, nameSchema, placeSchema, regionSchema, TRUTHS } from './profile'
 import { daySchema, idSchema, words as someText } from './text'
 
@@ -60,6 +60,7 @@ const plannedCareSchema = z.strictObject({
 })
 export type PlannedCare = z.infer<typeof plannedCareSchema>
 
+export const REHEARSED_WENT = ['kept', 'open', 'later'] as const
 export const ADVICE_ANSWERS = ['read', 'done', 'asked'] as const
 
 /** Words a person writes beside a thing, at most 200 letters. */
@@ -70,6 +71,8 @@ const someWords = words.min(1, 'Say what.')
 const allowsSchema = z.strictObject({
   setting: z.enum(SETTINGS),
   taught: z.array(z.enum(TAUGHT)).max(TAUGHT.length),
+  /** At single tidies, tool by tool. */
+  may: z.partialRecord(z.enum(CUT_IDS), z.array(z.enum(MEANS_IDS)).max(MEANS_IDS.length)).optional(),
   /** May try a single mat, as shown. */
   mats: z.boolean(),
 })
@@ -90,6 +93,8 @@ const partDone = z
     by: z.enum(LENGTH_BY).optional(),
     comfort: comfort.optional(),
     outcome: z.enum(OUTCOME_IDS).optional(),
+    /** What was met there. */
+    found: z.array(z.enum(FOUND_IDS)).min(1).max(FOUND_IDS.length).optional(),
   })
   .refine((p) => p.mm === undefined || p.how === 'cut', 'A length is left only where it was cut.')
 export type PartDone = z.infer<typeof partDone>
@@ -255,6 +260,15 @@ export const factSchema = z.discriminatedUnion('kind', [
     went: comfort,
     /** The dog snapped or bit. */
     snapped: z.boolean().optional(),
+  }),
+  /** Where no blade goes, asked on paper before a first cut; or put off, in words. */
+  z.strictObject({
+    kind: z.literal('rehearsed'),
+    of: z.enum(REHEARSED_IDS),
+    by: nameSchema.optional(),
+    /** All of it was kept off; some was left open; or it was put off. */
+    went: z.enum(REHEARSED_WENT),
+    says: words.optional(),
   }),
   /** A photograph; the picture itself has this entry's id. */
   z.strictObject({

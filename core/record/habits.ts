@@ -1,5 +1,7 @@
 import type { CoatId } from '../coat/coat-types'
 import type { Habits } from './profile'
+import { CUT_IDS } from './tidies'
+import type { CutId, TidyId } from './tidies'
 
 /**
  * Where groomers differ: each school a choice, with what holds unless the owner says otherwise, and
@@ -24,9 +26,10 @@ export type FaceSchool = (typeof FACE_SCHOOLS)[number]
 export const EAR_HAIR_SCHOOLS = ['leave', 'shorten', 'pluck'] as const
 export type EarHairSchool = (typeof EAR_HAIR_SCHOOLS)[number]
 /** How the dog carries its ears, as its owner sees it: it is asked, not guessed from the coat. */
-export const EAR_CARRIAGES = ['hanging', 'folded', 'pricked'] as const
+export const EAR_CARRIAGES = ['hanging', 'hanging-short', 'folded', 'pricked', 'tassel'] as const
 export type EarCarriage = (typeof EAR_CARRIAGES)[number]
 export const EAR_CARE_SCHOOLS = ['wipe', 'leave-alone'] as const
+export type EarCareSchool = (typeof EAR_CARE_SCHOOLS)[number]
 export const SANITARY_SCHOOLS = ['privates', 'wider'] as const
 export type SanitarySchool = (typeof SANITARY_SCHOOLS)[number]
 
@@ -43,6 +46,14 @@ const HEAD_BACK: readonly CoatId[] = ['double-long', 'double-short']
 /** Coats whose dogs mostly carry pricked ears, until the owner says (judgement). */
 const PRICKED: readonly CoatId[] = ['double-long', 'double-short']
 
+/** What an owner may do at one tidy: as was said of it, else as of all of them. */
+export const settingAt = (tidy: CutId, { may, setting }: Pick<HabitsNow, 'may' | 'setting'>): Setting =>
+  may[tidy]?.setting ?? setting
+/** Whether anything is cut at a tidy, as the owner is set. */
+export const cutsAt = (tidy: TidyId, habits: Pick<HabitsNow, 'may' | 'setting'>): boolean =>
+  CUT_IDS.some((id) => id === tidy && settingAt(id, habits) !== 'comb')
+
+export type HabitsNow = ReturnType<typeof habitsOf>
 /** How the owner works, with the default where nothing was said. */
 export const habitsOf = ({ coat, habits = {} }: { coat: CoatId; habits?: Habits | undefined }) => ({
   lines: habits.lines ?? (HEAD_BACK.includes(coat) ? 'head-back' : 'foot-up'),
@@ -59,6 +70,12 @@ export const habitsOf = ({ coat, habits = {} }: { coat: CoatId; habits?: Habits 
   setting: habits.setting ?? 'comb',
   taughtBy: habits.taughtBy ?? null,
   taught: habits.taughtBy ? (habits.taught ?? []) : [],
+  /** What may be used at single tidies, where it was said apart. */
+  may: habits.may ?? {},
+  /** Unset where nothing was said of what cuts here. */
+  cutters: habits.cutters,
+  worn: habits.worn ?? [],
+  guards: habits.guards,
   face: habits.face ?? 'corners',
   earHair: habits.earHair ?? 'leave',
   ears: habits.ears ?? null,

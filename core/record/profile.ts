@@ -22,9 +22,11 @@ import {
   WASHES,
 } from './habits'
 import { CONDITIONS } from './condition'
+import { CUTTER_IDS, GUARDS_MM } from './cutters'
+import { MEANS_IDS } from './means'
 import { MARKS } from './marks'
 import { daySchema, oneLine, words } from './text'
-import { CARE_IDS } from './tidies'
+import { CARE_IDS, CUT_IDS } from './tidies'
 import { FIRST_LEGS, POSITIONS } from './what-works'
 
 export { daySchema }
@@ -63,6 +65,20 @@ const habitsSchema = z
     setting: z.enum(SETTINGS),
     taughtBy: oneLine(40, 'The name').min(1, 'Who showed you?'),
     taught: z.array(z.enum(TAUGHT)).max(TAUGHT.length),
+    /** The same of single tidies: with what, tool by tool, and who showed it. */
+    may: z.partialRecord(
+      z.enum(CUT_IDS),
+      z.strictObject({
+        setting: z.enum(SETTINGS),
+        with: z.array(z.enum(MEANS_IDS)).max(MEANS_IDS.length).optional(),
+        by: oneLine(40, 'The name').min(1, 'Who showed you?').optional(),
+      }),
+    ),
+    /** What cuts, of what the owner has; and what of it is dull or bent. */
+    cutters: z.array(z.enum(CUTTER_IDS)).max(CUTTER_IDS.length),
+    worn: z.array(z.enum(CUTTER_IDS)).max(CUTTER_IDS.length),
+    /** Guard combs owned, by what they leave, mm. */
+    guards: z.array(z.number().min(1).max(60)).max(3 * GUARDS_MM.length),
     face: z.enum(FACE_SCHOOLS),
     ears: z.enum(EAR_CARRIAGES),
     earHair: z.enum(EAR_HAIR_SCHOOLS),

@@ -15,6 +15,7 @@ const USUAL_MINUTE: Record<Fact['kind'], number> = {
   'advice-answer': 12 * 60 + 10,
   measure: 17 * 60 + 45,
   handling: 17 * 60,
+  rehearsed: 17 * 60 + 10,
   brush: 18 * 60,
   check: 18 * 60 + 30,
   tidy: 18 * 60 + 45,

@@ -35,7 +35,7 @@ const MIDDLE = 350
 const NIPPLES: readonly Pt[] = [[44, 440], [52, 500], [52, 560], [44, 622], [34, 676]]
 
 /** The underside, as the dog lies on its back. */
-export function underside(sex: 'female' | 'male'): CarePanel {
+export function underside(sex: 'female' | 'male', neutered = false): CarePanel {
   const p = new Plate('Underneath, on its back', [120, 340, 460, 520], 'under')
   const view = underView()
   for (const s of ['left', 'right'] as const) {
@@ -67,17 +67,25 @@ export function underside(sex: 'female' | 'male'): CarePanel {
     p.fill(sheath, 'skin').contour(sheath, 1.6)
     p.danger('sheath', scaled(sheath, 1.45), sheath)
     // prettier-ignore
-    const testicles = here([[0, 754], [14, 748], [27, 758], [26, 778], [12, 788], [0, 784], [-12, 788], [-26, 778], [-27, 758], [-14, 748]])
+    const testicles = here(neutered
+      ? [[0, 758], [9, 755], [14, 764], [11, 776], [0, 772], [-11, 777], [-14, 764], [-9, 755]]
+      : [[0, 754], [14, 748], [27, 758], [26, 778], [12, 788], [0, 784], [-12, 788], [-26, 778], [-27, 758], [-14, 748]])
     p.fill(testicles, 'skin').contour(testicles, 1.6)
-    p.danger('testicles', scaled(testicles, 1.4), testicles)
+    p.danger('testicles', scaled(testicles, neutered ? 1.9 : 1.4), testicles)
   }
   p.danger('anus', circle([MIDDLE, 806], 13, 9), circle([MIDDLE, 806], 5, 4))
-  // With the lie: belly and groin hair lies towards the ribs.
+  // With the lie: belly and groin hair lies towards the ribs, and inside the legs downward, to the foot.
   for (const s of [1, -1])
     p.arrow([
       [MIDDLE + s * 20, 668],
       [MIDDLE + s * 21, 640],
       [MIDDLE + s * 20, 612],
+    ])
+  for (const s of [1, -1])
+    p.arrow([
+      [MIDDLE + s * 104, 690],
+      [MIDDLE + s * 132, 694],
+      [MIDDLE + s * 160, 698],
     ])
   p.key(
     'trim',
@@ -95,8 +103,13 @@ export function underside(sex: 'female' | 'male'): CarePanel {
   if (sex === 'female') p.key('danger', 'The vulva.', [MIDDLE + 16, 776])
   else {
     p.key('danger', 'The sheath: cover it with your hand.', [MIDDLE + 16, 650])
-    p.key('danger', 'The testicles: leave that coat alone.', [MIDDLE - 34, 770])
+    p.key(
+      'danger',
+      neutered ? 'The empty fold: loose skin, combed and left.' : 'The testicles: leave that coat alone.',
+      [MIDDLE - (neutered ? 22 : 34), 770],
+    )
   }
+  p.key('look', 'Inside of the leg the hair lies downward, to the foot.', [MIDDLE + 160, 698])
   return p
     .key('danger', 'The navel, and a soft lump there or in the groin: a hernia. No blade over it.', [
       MIDDLE - 18,

@@ -1,9 +1,10 @@
 import { describe, expect, it } from 'vitest'
-import { DANGER_IDS, dangersNear, TRIM_IDS } from '../../core/care/tidies/dangers'
+import { DANGER_IDS, dangersNear } from '../../core/care/tidies/dangers'
+import { CUT_IDS } from '../../core/record/tidies'
 import { CAUTIONS } from '../../core/coat/cautions'
 import { regionOf } from '../../core/coat/regions'
 import { BUILD_IDS } from '../builds'
-import { distance } from '../geometry'
+import { distance, inside } from '../geometry'
 import { lieFrom } from '../lie'
 import { middleOf } from '../middle'
 import { underView } from '../under'
@@ -14,12 +15,17 @@ import { careDrawings } from './which'
 const drawn = new Map(Object.entries(CARE_DRAWINGS).map(([name, draw]) => [name, draw()]))
 
 describe('the care drawings', () => {
-  it.each([...TRIM_IDS, 'clip'] as const)('%s: every danger place near it is drawn, hatched', (tidy) => {
+  it.each([...CUT_IDS, 'clip'] as const)('%s: every danger place near it is drawn, hatched', (tidy) => {
     for (const sex of ['female', 'male'] as const)
       for (const build of BUILD_IDS) {
-        const ids = careDrawings(tidy, { sex, build, fringe: true }).flatMap((name) =>
-          drawn.get(name)!.dangers.map((d) => d.id),
-        )
+        const ids = careDrawings(tidy, {
+          sex,
+          neutered: false,
+          build,
+          fringe: true,
+          bearded: true,
+          ears: 'hanging',
+        }).flatMap((name) => drawn.get(name)!.dangers.map((d) => d.id))
         for (const near of dangersNear(tidy, sex)) expect(ids, `${tidy}, ${sex}, ${build}`).toContain(near)
       }
   })
@@ -41,11 +47,25 @@ describe('the care drawings', () => {
     (sex) => {
       const { arrows } = drawn.get(`underside-${sex}`)!
       expect(arrows.length).toBeGreaterThan(0)
+      const hind = underView().layers.flatMap((l) =>
+        'part' in l && l.part.name.startsWith('hind') ? [l.part] : [],
+      )
       for (const d of arrows) {
-        const [from, ...more] = [...d.matchAll(/(-?[\d.]+)[ ,](-?[\d.]+)/g)].map((m) => Number(m[2]))
-        // Head up the page: towards the ribs is a smaller y.
-        expect(Math.min(...more)).toBeLessThan(from!)
-        expect(more[0]!).toBeLessThan(from!)
+        const pts = [...d.matchAll(/(-?[\d.]+)[ ,](-?[\d.]+)/g)].map(
+          (m) => [Number(m[1]), Number(m[2])] as const,
+        )
+        const [from, next] = [pts[0]!, pts[2]!]
+        const leg = hind.find((h) =>
+          inside([from[0], from[1]], h.patches.find((x) => /inner-thigh/.test(x.name))!.poly),
+        )
+        if (leg) {
+          // On the leg downward, to the foot, as its own hair is drawn.
+          const lie = lieFrom(leg.arrows, 0).at([from[0], from[1]])
+          expect(lie[0] * (next[0] - from[0]) + lie[1] * (next[1] - from[1])).toBeGreaterThan(0)
+        } else {
+          // Head up the page: towards the ribs is a smaller y.
+          expect(next[1]).toBeLessThan(from[1])
+        }
       }
     },
   )

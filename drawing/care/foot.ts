@@ -45,6 +45,9 @@ const WEBS: readonly (readonly Knot[])[] = [
   [[78, -108], [74, -84], [70, -56], [78, -24], [86, -8], [68, -14], [56, -34], [44, -62], [54, -82], [68, -94]],
 ]
 
+// prettier-ignore
+const SOLE_EDGE: readonly Knot[] = [[74, 175], [104, 104], [136, 54], [160, -6], [166, -62], [154, -110], [118, -136], [104, -172], [78, -204], [42, -216], [8, -208]]
+
 function padded(p: Plate, poly: Pt[]) {
   p.fill(poly, 'pad', 0.45)
     .tone(poly, Math.PI * 0.22, 5.2, () => 0.45, 1.2, 0.5)
@@ -124,7 +127,23 @@ export function footBelow(): CarePanel {
   for (const web of WEBS) p.danger('toe-webs', closed(web))
   p.danger('pads', closed(toePad(103, -58, 0.36, 27, 40)))
   // prettier-ignore
-  p.trim([[74, 175], [104, 104], [136, 54], [160, -6], [166, -62], [154, -110], [118, -136], [104, -172], [78, -204], [42, -216], [8, -208]])
+  p.trim(SOLE_EDGE)
+  p.askOff('pads', 'The pads', 'Skin. Hair is taken level with them and no deeper.', ...pads.slice(0, 5))
+    .askOff(
+      'toe-webs',
+      'The webs between the toes',
+      'Two folds of skin, and hair closes over them. Find the fold with a finger before a blade comes near.',
+      ...WEBS.map((w) => closed(w)),
+      ...WEBS.slice(1).map((w) => closed(mirror(w))),
+    )
+    .askMay('The outline', 'Flat from outside, the nails in sight and a finger between.', SOLE_EDGE)
+    .askLie([92, 120], [0.5, 0.86], 'Outside of the foot')
+    .askLie([40, -178], [0.15, -1], 'At the tips of the toes')
+    .askFinger(
+      [[150, 20], 'Along the edge, between the blade and the pad'],
+      [[72, -50], 'Between the toes, under the blade'],
+      [[0, -130], 'On the far side of the foot'],
+    )
   return p
     .key('trim', 'Round the outline, the nails in sight.', [158, -100])
     .key('danger', 'Webs: skin between the toes. Never down into them.', [72, -50], [14, -100])

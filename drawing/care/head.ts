@@ -1,6 +1,6 @@
 import { lerp, norm } from '../geometry'
 import type { Pt } from '../geometry'
-import { circle, closed, open, Plate } from './plate'
+import { circle, closed, Plate } from './plate'
 import type { CarePanel, Knot } from './plate'
 
 /** The face over the dog's own head, as `drawing/head.ts` draws it: 430 px a unit about (330, 520). */
@@ -15,30 +15,19 @@ const BALL: readonly Knot[] = [[0.084, 0.582], [0.105, 0.61], [0.13, 0.618], [0.
 // prettier-ignore
 const LIPS: readonly Knot[] = [[-0.13, 0.248], [-0.088, 0.239], [-0.04, 0.247], [0, 0.276], [0.04, 0.247], [0.088, 0.239], [0.13, 0.248], [0.124, 0.232], [0.09, 0.214], [0.04, 0.224], [0, 0.25], [-0.04, 0.224], [-0.09, 0.214], [-0.124, 0.232]]
 
+// prettier-ignore
+const THROAT: readonly Knot[] = [[-0.1, -0.03], [0, 0.02], [0.1, -0.03], [0.12, -0.12], [0, -0.16], [-0.12, -0.12]]
+// prettier-ignore
+const CORNER: readonly Knot[] = [[0.03, 0.5], [0.056, 0.516], [0.074, 0.53]]
+// prettier-ignore
+const OUTER: readonly Knot[] = [[0.214, 0.66], [0.226, 0.6], [0.214, 0.54]]
+
 export function faceFront(fringe: boolean): CarePanel {
   const p = new Plate('The face from the front', [120, 96, 420, 520], 'head')
   for (const s of [-1, 1]) {
     p.danger('eyes', closed(on(LIDS, s)), closed(on(BALL, s)))
-    p.trim(
-      on(
-        [
-          [0.03, 0.5],
-          [0.056, 0.516],
-          [0.074, 0.53],
-        ],
-        s,
-      ),
-    )
-    p.trim(
-      on(
-        [
-          [0.214, 0.66],
-          [0.226, 0.6],
-          [0.214, 0.54],
-        ],
-        s,
-      ),
-    )
+    p.trim(on(CORNER, s))
+    p.trim(on(OUTER, s))
   }
   if (fringe)
     p.trim(
@@ -51,19 +40,7 @@ export function faceFront(fringe: boolean): CarePanel {
       ]),
     )
   p.danger('mouth', closed(on(LIPS)))
-  p.danger(
-    'throat',
-    closed(
-      on([
-        [-0.1, -0.03],
-        [0, 0.02],
-        [0.1, -0.03],
-        [0.12, -0.12],
-        [0, -0.16],
-        [-0.12, -0.12],
-      ]),
-    ),
-  )
+  p.danger('throat', closed(on(THROAT)))
   p.key(
     'trim',
     'Inner corners: only what grows up in front of the eye. Points away from it.',
@@ -73,6 +50,23 @@ export function faceFront(fringe: boolean): CarePanel {
   p.key('trim', 'What hangs at the outer side, a finger between.', at(0.226, 0.6), at(-0.226, 0.6))
   if (fringe) p.key('trim', 'Only then the fringe, long at first.', at(0, 0.734))
   else p.key('look', 'Fringe: leave it. Cut far back it stands up in front of the eye.', at(0, 0.72))
+  p.askOff(
+    'eyes',
+    'The eyes and their lids',
+    'Lids blink, and lashes stay.',
+    ...[-1, 1].map((s) => closed(on(LIDS, s))),
+  )
+    .askOff('mouth', 'The lips', 'Skin with hair on it, and a tongue behind.', closed(on(LIPS)))
+    .askOff('throat', 'The throat', 'Loose skin over soft parts.', closed(on(THROAT)))
+    .askMay('The inner corners', 'Only what grows up in front of the eye, points away from it.', on(CORNER))
+    .askMay('The outer sides', 'What hangs there, a finger between.', on(OUTER))
+    .askLie(at(0, 0.72), [0, -1], 'The crown, above the eyes')
+    .askLie(at(0.1, 0.36), [0.75, 0.66], 'Beside the muzzle')
+    .askFinger(
+      [at(0.1, 0.55), 'On the lid, between eye and blade'],
+      [at(0, 0.4), 'Round the muzzle, shut tight'],
+      [at(0, -0.09), 'Under the throat'],
+    )
   return p
     .key('danger', 'The eye, its lids and lashes.', at(0.18, 0.62), at(-0.18, 0.62))
     .key('danger', 'Tongue and lips. Keep the mouth gently closed.', at(0.09, 0.226))
@@ -197,122 +191,47 @@ export function eyeClose(): CarePanel {
     .panel()
 }
 
-/** A drop ear as it hangs, its leather seen through the hair. */
-export function earHanging(): CarePanel {
-  const p = new Plate('A drop ear as it hangs', [120, 120, 330, 600])
-  // prettier-ignore
-  const ear: readonly Knot[] = [[214, 168], [188, 230], [166, 310], [150, 400], [152, 490], [176, 580], [222, 650], [270, 686], [318, 676], [368, 610], [404, 530], [420, 430], [414, 320], [394, 236], [356, 176], [290, 146]]
-  p.fill(closed(ear))
-  // prettier-ignore
-  p.hair(closed(ear), [[240, 160, -0.3, 0.9], [320, 160, 0.3, 0.9], [190, 260, -0.15, 1], [300, 260, 0.05, 1], [390, 270, 0.2, 1], [180, 420, 0, 1], [290, 420, 0.02, 1], [395, 430, 0, 1], [210, 560, 0.15, 1], [290, 560, 0, 1], [370, 560, -0.2, 1], [270, 660, 0.05, 1]], { gap: 12, length: 44, width: 1.2 })
-  p.line(
-    [
-      [356, 178],
-      [394, 236],
-      [414, 320],
-      [420, 420],
-    ],
-    2.2,
-    0.25,
-  ).line(
-    [
-      [212, 172],
-      [188, 230],
-      [166, 310],
-      [151, 400],
-    ],
-    1.8,
-    0.25,
-  )
-  // prettier-ignore
-  p.locks([[164, 320], [150, 400], [152, 490], [176, 580], [222, 652], [272, 690]], (t) => [lerp(-0.28, 0.3, t), 1], { length: 52, gap: 9, strands: 4, spread: 11, width: 1.35 })
-    .locks([[416, 320], [420, 430], [404, 530], [368, 612], [318, 680], [272, 690]], (t) => [lerp(0.28, -0.3, t), 1], { length: 52, gap: 9, strands: 4, spread: 11, width: 1.35 })
-    .locks([[192, 226], [212, 178], [250, 152], [300, 146], [352, 172], [388, 226]], (t) => [lerp(-0.55, 0.55, t), 0.9], { length: 56, gap: 7, strands: 4, spread: 11, width: 1.2, back: 0.55 })
-  const outer = open([
-    [216, 200],
-    [198, 252],
-    [184, 320],
-    [186, 396],
-    [220, 456],
-    [280, 486],
-    [340, 458],
-    [380, 398],
-    [392, 318],
-    [386, 252],
-    [368, 206],
-  ])
-  const inner = open([
-    [238, 206],
-    [222, 256],
-    [209, 322],
-    [212, 388],
-    [238, 434],
-    [280, 460],
-    [320, 438],
-    [354, 388],
-    [365, 318],
-    [361, 262],
-    [346, 214],
-  ])
-  p.danger('ear-edge', [...outer, ...inner.reverse()])
-  p.danger(
-    'ear-fold',
-    closed([
-      [356, 268],
-      [378, 250],
-      [400, 268],
-      [406, 302],
-      [394, 328],
-      [370, 324],
-      [355, 302],
+/** Beard, lips and cheeks from the front: no wider than the outer corners of the eyes. */
+export function muzzleFront(): CarePanel {
+  const p = new Plate('Beard and lips from the front', [120, 200, 420, 420], 'head')
+  for (const s of [-1, 1]) {
+    p.danger('eyes', closed(on(LIDS, s)), closed(on(BALL, s)))
+    p.trim(
+      on(
+        [
+          [0.2, 0.48],
+          [0.208, 0.36],
+          [0.2, 0.22],
+          [0.17, 0.11],
+        ],
+        s,
+      ),
+    )
+  }
+  p.danger('mouth', closed(on(LIPS))).danger('throat', closed(on(THROAT)))
+  p.trim(
+    on([
+      [-0.17, 0.11],
+      [-0.1, 0.055],
+      [0, 0.035],
+      [0.1, 0.055],
+      [0.17, 0.11],
     ]),
   )
-  p.danger(
-    'ear-canal',
-    closed([
-      [268, 178],
-      [292, 172],
-      [312, 184],
-      [308, 206],
-      [286, 214],
-      [268, 202],
-    ]),
-  )
-  const top = open([
-    [158, 504],
-    [220, 524],
-    [286, 530],
-    [350, 524],
-    [410, 502],
-  ])
-  const under = open([
-    [161, 528],
-    [220, 547],
-    [286, 553],
-    [350, 547],
-    [406, 526],
-  ])
-  const band = [...top, ...under.reverse()]
-  p.fill(band, 'paper')
-    .tone(band, 1.4, 6, () => 0.6)
-    .contour(band, 2)
-  p.trim([
-    [140, 590],
-    [210, 622],
-    [286, 632],
-    [366, 620],
-    [436, 578],
-  ])
   return p
+    .key('trim', 'The beard, cut to the finger laid along the chin.', at(0, 0.035))
+    .key(
+      'trim',
+      'Cheeks and muzzle: no wider than the outer corners of the eyes.',
+      at(0.208, 0.36),
+      at(-0.208, 0.36),
+    )
     .key(
       'danger',
-      'The leather’s edge, under the hair. Feel where it ends; where the fold lies differs by dog.',
-      [196, 330],
-      [356, 400],
+      'Tongue and lips. Draw the lip aside; blunt tips outside its line, or leave it.',
+      at(0.09, 0.226),
     )
-    .key('danger', 'Its fold, a thin pocket of skin.', [382, 290])
-    .key('danger', 'The canal is under here: nothing goes in.', [290, 193])
-    .key('look', 'A loose band, clear below the leather.', [286, 540])
-    .key('trim', 'From here down may be shortened; round it off.', [330, 628])
+    .key('danger', 'The eye, its lids and lashes.', at(0.18, 0.62), at(-0.18, 0.62))
+    .key('danger', 'Throat: hold the chin hair, never press here.', at(0, -0.09))
     .panel()
 }

@@ -52,6 +52,20 @@ export interface CarePanel {
   stops: string[]
   arrows: string[]
   keys: CareKey[]
+  /** What can be asked of it with its signs taken off. */
+  asks?: Rehearsal
+}
+
+/** What a person is asked on paper before they cut there. */
+export interface Rehearsal {
+  /** Where no blade may go, every shape of it, and why. */
+  off: { id: DangerId; words: string; why: string; shapes: Pt[][] }[]
+  /** Where it may. */
+  may: { words: string; why: string; line: Pt[] }[]
+  /** Where the lie is asked, which way it runs, and why it matters. */
+  lies: { at: Pt; way: Pt; words: string }[]
+  /** Where a finger could go; one of them is right. */
+  fingers: { at: Pt; right: boolean; words: string }[]
 }
 
 /** A point of a line; one marked `c` is a corner. */
@@ -114,6 +128,7 @@ export class Plate {
     arrows: [],
     keys: [],
   }
+  private readonly asks: Rehearsal = { off: [], may: [], lies: [], fingers: [] }
   private readonly random: () => number
   /** Points of the signs, which no number may hide. */
   private readonly busy: Pt[] = []
@@ -302,6 +317,25 @@ export class Plate {
     return this
   }
 
+  /** Asked on paper: a danger place with every shape it has here. */
+  askOff(id: DangerId, words: string, why: string, ...shapes: (readonly Pt[])[]): this {
+    this.asks.off.push({ id, words, why, shapes: shapes.map((s) => s.map(whole)) })
+    return this
+  }
+  askMay(words: string, why: string, line: readonly Knot[]): this {
+    this.asks.may.push({ words, why, line: open(line).map(whole) })
+    return this
+  }
+  askLie(at: Pt, way: Pt, words: string): this {
+    this.asks.lies.push({ at: whole(at), way, words })
+    return this
+  }
+  /** Where a finger goes, the right place first. */
+  askFinger(...places: [at: Pt, words: string][]): this {
+    this.asks.fingers.push(...places.map(([at, words], i) => ({ at: whole(at), right: i === 0, words })))
+    return this
+  }
+
   /** A place for each number: near its point, clear of signs and of the numbers before it. */
   private placeNumbers() {
     const [x, y, w, h] = this.box
@@ -342,6 +376,8 @@ export class Plate {
       ...(this.over ? { over: this.over } : {}),
       inks: this.inks,
       ...this.signs,
+      ...(this.asks.off.length ? { asks: this.asks } : {}),
     }
   }
 }
+const whole = ([x, y]: Pt): Pt => [Math.round(x), Math.round(y)]

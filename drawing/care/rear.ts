@@ -25,7 +25,13 @@ const ROUND_TESTICLES: readonly Knot[] = [[0, 360], [24, 355], [46, 374], [53, 4
 // prettier-ignore
 const TENDON: readonly Knot[] = [[78, 566], [98, 560], [104, 596], [100, 632], [84, 634], [78, 600]]
 
-export function rear(sex: 'female' | 'male'): CarePanel {
+/** The skin that is left where testicles were (memory; it differs by dog, and by when it was done). */
+// prettier-ignore
+const EMPTY_FOLD: readonly Knot[] = [[0, 384], [12, 380], [20, 392], [20, 414], [10, 426], [0, 422], [-10, 428], [-21, 416], [-20, 392], [-12, 380]]
+// prettier-ignore
+const ROUND_FOLD: readonly Knot[] = [[0, 372], [20, 368], [34, 386], [34, 420], [18, 438], [0, 434], [-18, 440], [-35, 422], [-34, 386], [-20, 368]]
+
+export function rear(sex: 'female' | 'male', neutered = false): CarePanel {
   const p = new Plate('The rear, tail held aside', [-280, 66, 470, 600])
   const body = closed([...HALF, [0, 440], ...mirror(HALF).reverse()])
   p.fill(body)
@@ -105,18 +111,26 @@ export function rear(sex: 'female' | 'male'): CarePanel {
       0.3,
       0.7,
     )
-    p.form(TESTICLES, 'skin', 2.2)
-    p.line(
-      [
-        [0, 378],
-        [2, 408],
-        [0, 438],
-      ],
-      1.6,
-      0.2,
-      0.8,
+    p.form(neutered ? EMPTY_FOLD : TESTICLES, 'skin', neutered ? 1.5 : 2.2)
+    const wrinkles: readonly (readonly Knot[])[] = neutered
+      ? [-9, 0, 9].map((x): Knot[] => [
+          [x, 388],
+          [x + 3, 402],
+          [x - 1, 418],
+        ])
+      : [
+          [
+            [0, 378],
+            [2, 408],
+            [0, 438],
+          ],
+        ]
+    for (const w of wrinkles) p.line(w, neutered ? 1.1 : 1.6, 0.2, 0.8)
+    p.danger(
+      'testicles',
+      closed(neutered ? ROUND_FOLD : ROUND_TESTICLES),
+      closed(neutered ? EMPTY_FOLD : TESTICLES),
     )
-    p.danger('testicles', closed(ROUND_TESTICLES), closed(TESTICLES))
   }
   for (const s of [1, -1]) p.danger('hock-tendon', closed(s > 0 ? TENDON : mirror(TENDON)))
   const low = sex === 'female' ? 398 : 340
@@ -140,7 +154,43 @@ export function rear(sex: 'female' | 'male'): CarePanel {
   )
   p.key('danger', 'The anus. Thin skin that tightens.', [22, 236])
   if (sex === 'female') p.key('danger', 'The vulva, its folds under the hair.', [32, 340])
-  else p.key('danger', 'The testicles: leave that coat alone.', [46, 430])
+  else
+    p.key(
+      'danger',
+      neutered
+        ? 'The empty fold: loose skin. Comb it, it still mats; no blade.'
+        : 'The testicles: leave that coat alone.',
+      neutered ? [30, 424] : [46, 430],
+    )
+  p.askOff('anus', 'The anus', 'Thin skin that tightens into a blade.', circle([0, 222], 27, 25))
+  if (sex === 'female')
+    p.askOff('vulva', 'The vulva', 'Folds under the hair: your hand covers them.', closed(ROUND_VULVA))
+  else
+    p.askOff(
+      'testicles',
+      neutered ? 'The empty fold' : 'The testicles',
+      'Loose skin that slips between the teeth. That coat is left alone.',
+      closed(neutered ? ROUND_FOLD : ROUND_TESTICLES),
+    )
+  p.askOff(
+    'hock-tendon',
+    'Behind the hocks',
+    'Skin over tendon, no flesh. Comb only.',
+    closed(TENDON),
+    closed(mirror(TENDON)),
+  )
+    .askMay('Beside the opening', 'By guard, flush and light, from the opening outwards.', [
+      [58, 230],
+      [70, 270],
+      [66, 320],
+    ])
+    .askLie([96, 300], [0.3, 0.95], 'Back of the thigh')
+    .askLie([-60, 230], [-0.9, 0.3], 'Beside the opening, the way the clipper runs')
+    .askFinger(
+      [[20, 300], 'Over the opening and what lies below it'],
+      [[-156, 140], 'Round the tip of the tail'],
+      [[130, 420], 'On the thigh'],
+    )
   return p
     .key('danger', 'Behind the hock: skin over tendon.', [92, 600], [-92, 600])
     .key('look', 'The tail in your palm from its root, aside, not up over the back.', [-156, 140])

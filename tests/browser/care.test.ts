@@ -1,6 +1,6 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { DANGER_IDS } from '../../core/care/tidies/dangers'
-import type { TrimId } from '../../core/care/tidies/dangers'
+import type { TrimId } from '../../core/record/tidies'
 import { REGION_IDS } from '../../core/coat/regions'
 import { addDays } from '../../core/record/day'
 import type { Entry, FactOf } from '../../core/record/entries'

@@ -98,6 +98,7 @@ it('the order of work, for a day whose entries have no time', () => {
     'advice',
     'advice-answer',
     'handling',
+    'rehearsed',
     'concern',
     'concern-closed',
     'measure',

@@ -5,19 +5,26 @@ import { SIGN_IDS, SPOT_IDS } from '../../core/record/signs'
 import { VISIT_DID } from '../../core/record/visit-did'
 import { PLACE_IDS, REGION_IDS } from '../../core/coat/regions'
 import { addDays } from '../../core/record/day'
-import { ADVICE_ANSWERS } from '../../core/record/entries'
+import { ADVICE_ANSWERS, REHEARSED_WENT } from '../../core/record/entries'
 import type { Entry, Fact, FactOf } from '../../core/record/entries'
 import { COMFORT_IDS, FINDING_IDS, UNDERCOAT_IDS } from '../../core/record/findings'
 import { COAT_IDS } from '../../core/coat/coat-types'
 import { EAR_CARRIAGES, GROUNDS, SETTINGS, TAUGHT } from '../../core/record/habits'
 import { COMBED_TOLD, HAND_FEELS } from '../../core/record/hand'
 import { DRYERS } from '../../core/coat/drying'
-import { LENGTH_BY, OUTCOME_IDS, PART_DID, PART_HOW, partsOfTidy } from '../../core/record/care-parts'
+import {
+  FOUND_IDS,
+  LENGTH_BY,
+  OUTCOME_IDS,
+  PART_DID,
+  PART_HOW,
+  partsOfTidy,
+} from '../../core/record/care-parts'
 import { CONDITIONS } from '../../core/record/condition'
 import { MEANS_IDS } from '../../core/record/means'
 import { MARKS } from '../../core/record/marks'
 import { FIRST_LEGS, POSITIONS } from '../../core/record/what-works'
-import { CARE_UNIT_IDS, TIDY_IDS } from '../../core/record/tidies'
+import { CARE_UNIT_IDS, CUT_IDS, REHEARSED_IDS, TIDY_IDS } from '../../core/record/tidies'
 
 /** Facts of every kind, as wide as the record takes them, for tests of what must hold for any of them. */
 const region = fc.constantFrom(...REGION_IDS)
@@ -60,6 +67,7 @@ const partsOf = (tidy: FactOf<'tidy'>['tidy']) =>
               did: fc.constantFrom(...PART_DID),
               how: fc.constantFrom(...PART_HOW),
               outcome: fc.constantFrom(...OUTCOME_IDS),
+              found: some(FOUND_IDS),
               comfort,
             },
             { requiredKeys: ['part', 'did'] },
@@ -168,11 +176,24 @@ const FACTS: { [K in Fact['kind']]: fc.Arbitrary<FactOf<K>> } = {
       except: fc.array(fc.record({ place, mm }), { maxLength: 4 }),
       did: some(VISIT_DID),
       comfort,
-      allows: fc.record({ setting: fc.constantFrom(...SETTINGS), taught: some(TAUGHT), mats: fc.boolean() }),
+      allows: fc.record(
+        {
+          setting: fc.constantFrom(...SETTINGS),
+          taught: some(TAUGHT),
+          may: fc.dictionary(fc.constantFrom(...CUT_IDS), some(MEANS_IDS)),
+          mats: fc.boolean(),
+        },
+        { requiredKeys: ['setting', 'taught', 'mats'] },
+      ),
       suggests: fc.record({ day, why: words }),
     },
   ),
   advice: fact('advice', { from: name, says: words }, { place }),
+  rehearsed: fact(
+    'rehearsed',
+    { of: fc.constantFrom(...REHEARSED_IDS), went: fc.constantFrom(...REHEARSED_WENT) },
+    { by: name, says: words },
+  ),
   'advice-answer': fact('advice-answer', { advice: fc.uuid(), how: fc.constantFrom(...ADVICE_ANSWERS) }),
   tidy: fc.constantFrom(...TIDY_IDS).chain((tidy) =>
     fact(

@@ -8,7 +8,7 @@ import { CONDITIONS } from '#core/record/condition'
 import type { Profile } from '#core/record/profile'
 import { ABOUT_LABELS, MISSING } from '~/words/about'
 import type { About, Told } from '~/words/about'
-import { CONDITION_SAYS } from '~/words/truths'
+import { CARRIAGE_SAYS, CONDITION_SAYS } from '~/words/truths'
 
 /** One thing about the dog being changed: what it becomes, what that does, and from which day. */
 const props = defineProps<{
@@ -163,7 +163,7 @@ const problem = computed(() => {
       v-model="draft.ears"
       tight
       label="Ears"
-      :choices="EAR_CARRIAGES.map((value) => ({ value, words: value }))"
+      :choices="EAR_CARRIAGES.map((value) => ({ value, words: CARRIAGE_SAYS[value] }))"
     />
     <ChoiceRow
       v-else-if="which === 'ground'"

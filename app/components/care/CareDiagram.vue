@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { DOT } from '#drawing/care/plate'
 import type { CareKey } from '#drawing/care/plate'
+import { CARE_TONES, SIGN_COLOURS } from '~/words/care-tones'
 
 /**
  * Drawings of where hair comes off and where never a blade: one at a time, each with numbers, and the
@@ -24,6 +25,8 @@ const CALLED: Record<string, string> = {
   underside: 'Underneath',
   teeth: 'Why no clipper',
   flank: 'From the side',
+  muzzle: 'Beard and lips',
+  nail: 'Nails',
 }
 const FEET: Record<string, string> = {
   'foot-below': 'From below',
@@ -35,21 +38,6 @@ const called = (name: string) => FEET[name] ?? CALLED[name.split('-')[0]!] ?? na
 const hatch = useId()
 const size = computed(() => (panel.value ? Math.max(panel.value.box[2], panel.value.box[3]) : 400))
 const dot = computed(() => size.value * DOT)
-const TONES = {
-  ink: 'var(--ink)',
-  coat: 'var(--coat)',
-  skin: 'var(--skin)',
-  pad: 'var(--pad)',
-  paper: 'var(--paper)',
-  dark: 'var(--eye)',
-  iris: 'var(--iris)',
-  glint: 'var(--glint)',
-}
-const COLOURS: Record<CareKey['kind'], string> = {
-  danger: 'var(--caution)',
-  trim: 'var(--due)',
-  look: 'var(--ink-2)',
-}
 const SAYS: Record<CareKey['kind'], string> = { danger: 'Never here', trim: 'Trim', look: 'Look' }
 const described = computed(() =>
   (panel.value?.keys ?? []).map((k, i) => `${i + 1}. ${SAYS[k.kind]}: ${k.words}`).join(' '),
@@ -87,9 +75,16 @@ const described = computed(() =>
           whole
           class="!h-auto max-h-[46vh] !overflow-hidden"
         >
-          <CareSigns :panel="panel" :hatch="hatch" :dot="dot" :colours="COLOURS" :tones="TONES" />
+          <CareSigns :panel="panel" :hatch="hatch" :dot="dot" :colours="SIGN_COLOURS" :tones="CARE_TONES" />
         </DogDrawing>
-        <CareSigns v-else :panel="panel" :hatch="hatch" :dot="dot" :colours="COLOURS" :tones="TONES" />
+        <CareSigns
+          v-else
+          :panel="panel"
+          :hatch="hatch"
+          :dot="dot"
+          :colours="SIGN_COLOURS"
+          :tones="CARE_TONES"
+        />
       </component>
     </div>
     <div v-else class="min-h-60" role="status"><p class="why">Drawing it</p></div>
@@ -101,7 +96,7 @@ const described = computed(() =>
           :key="k.words"
           class="grid break-inside-avoid grid-cols-[26px_1fr] border-b border-rule py-1.5 text-body"
         >
-          <b class="font-semibold" :style="{ color: COLOURS[k.kind] }">{{ i + 1 }}</b>
+          <b class="font-semibold" :style="{ color: SIGN_COLOURS[k.kind] }">{{ i + 1 }}</b>
           <span
             :class="k.kind === 'danger' ? 'font-semibold text-caution' : k.kind === 'trim' ? 'text-due' : ''"
             >{{ k.words }}</span

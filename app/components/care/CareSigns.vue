@@ -8,6 +8,8 @@ const props = defineProps<{
   dot: number
   colours: Record<CareKey['kind'], string>
   tones: Record<CarePanel['inks'][number]['tone'], string>
+  /** The ink alone: what is asked on paper has its signs taken off. */
+  bare?: boolean
 }>()
 const thin = computed(() => props.dot * 0.17)
 </script>
@@ -26,72 +28,75 @@ const thin = computed(() => props.dot * 0.17)
       </pattern>
     </defs>
     <path v-for="(k, i) in panel.inks" :key="i" :d="k.d" :fill="tones[k.tone]" :fill-opacity="k.opacity" />
-    <g v-for="(d, i) in panel.dangers" :key="`d${i}`" :data-danger="d.id">
-      <path :d="d.d" fill="var(--paper)" fill-opacity=".6" fill-rule="evenodd" />
+    <template v-if="!bare">
+      <g v-for="(d, i) in panel.dangers" :key="`d${i}`" :data-danger="d.id">
+        <path :d="d.d" fill="var(--paper)" fill-opacity=".6" fill-rule="evenodd" />
+        <path
+          :d="d.d"
+          :fill="`url(#${hatch})`"
+          fill-rule="evenodd"
+          stroke="var(--caution)"
+          :stroke-width="thin"
+          stroke-linejoin="round"
+        />
+      </g>
+      <g v-for="(t, i) in panel.trims" :key="`t${i}`" fill="none">
+        <path :d="t" stroke="var(--coat)" :stroke-width="thin * 2.6" stroke-opacity=".8" />
+        <path
+          :d="t"
+          stroke="var(--due)"
+          :stroke-width="thin * 1.5"
+          :stroke-dasharray="`${dot * 0.9} ${dot * 0.6}`"
+        />
+      </g>
       <path
-        :d="d.d"
-        :fill="`url(#${hatch})`"
-        fill-rule="evenodd"
+        v-for="(s, i) in panel.stops"
+        :key="`s${i}`"
+        :d="s"
+        fill="none"
         stroke="var(--caution)"
-        :stroke-width="thin"
+        :stroke-width="thin * 1.4"
+        stroke-linecap="round"
+      />
+      <path
+        v-for="(a, i) in panel.arrows"
+        :key="`a${i}`"
+        :d="a"
+        fill="none"
+        stroke="var(--due)"
+        :stroke-width="thin * 1.2"
+        stroke-linecap="round"
         stroke-linejoin="round"
       />
-    </g>
-    <g v-for="(t, i) in panel.trims" :key="`t${i}`" fill="none">
-      <path :d="t" stroke="var(--coat)" :stroke-width="thin * 2.6" stroke-opacity=".8" />
-      <path
-        :d="t"
-        stroke="var(--due)"
-        :stroke-width="thin * 1.5"
-        :stroke-dasharray="`${dot * 0.9} ${dot * 0.6}`"
-      />
-    </g>
-    <path
-      v-for="(s, i) in panel.stops"
-      :key="`s${i}`"
-      :d="s"
-      fill="none"
-      stroke="var(--caution)"
-      :stroke-width="thin * 1.4"
-      stroke-linecap="round"
-    />
-    <path
-      v-for="(a, i) in panel.arrows"
-      :key="`a${i}`"
-      :d="a"
-      fill="none"
-      stroke="var(--due)"
-      :stroke-width="thin * 1.2"
-      stroke-linecap="round"
-      stroke-linejoin="round"
-    />
-    <template v-for="(k, n) in panel.keys" :key="k.words">
-      <g v-for="(p, i) in k.at" :key="i">
-        <path
-          :d="`M${p.join(' ')}L${k.badges[i]!.join(' ')}`"
-          :stroke="colours[k.kind]"
-          :stroke-width="thin * 0.8"
-        />
-        <circle :cx="p[0]" :cy="p[1]" :r="dot * 0.16" :fill="colours[k.kind]" />
-        <circle
-          :cx="k.badges[i]![0]"
-          :cy="k.badges[i]![1]"
-          :r="dot"
-          fill="var(--paper)"
-          :stroke="colours[k.kind]"
-          :stroke-width="thin"
-        />
-        <text
-          :x="k.badges[i]![0]"
-          :y="k.badges[i]![1] + dot * 0.45"
-          text-anchor="middle"
-          :font-size="dot * 1.35"
-          font-weight="700"
-          :fill="colours[k.kind]"
-        >
-          {{ n + 1 }}
-        </text>
-      </g>
+      <template v-for="(k, n) in panel.keys" :key="k.words">
+        <g v-for="(p, i) in k.at" :key="i">
+          <path
+            :d="`M${p.join(' ')}L${k.badges[i]!.join(' ')}`"
+            :stroke="colours[k.kind]"
+            :stroke-width="thin * 0.8"
+          />
+          <circle :cx="p[0]" :cy="p[1]" :r="dot * 0.16" :fill="colours[k.kind]" />
+          <circle
+            :cx="k.badges[i]![0]"
+            :cy="k.badges[i]![1]"
+            :r="dot"
+            fill="var(--paper)"
+            :stroke="colours[k.kind]"
+            :stroke-width="thin"
+          />
+          <text
+            :x="k.badges[i]![0]"
+            :y="k.badges[i]![1] + dot * 0.45"
+            text-anchor="middle"
+            :font-size="dot * 1.35"
+            font-weight="700"
+            :fill="colours[k.kind]"
+          >
+            {{ n + 1 }}
+          </text>
+        </g>
+      </template>
     </template>
+    <slot />
   </g>
 </template>

@@ -19,7 +19,14 @@ const { growth, habits, groomer, she } = useCare()
 const profile = computed(() => file.value.profile)
 const stage = ref<'ready' | 'run' | 'log'>('ready')
 const drawings = computed(() =>
-  careDrawings('clip', { sex: profile.value.sex, build: buildOf(profile.value.coat), fringe: false }),
+  careDrawings('clip', {
+    sex: profile.value.sex,
+    neutered: profile.value.neutered ?? false,
+    build: buildOf(profile.value.coat),
+    fringe: false,
+    bearded: false,
+    ears: habits.value.ears,
+  }),
 )
 const near = computed(() => dangersNear('clip', profile.value.sex).map((d) => DANGERS[d].label))
 const steps = computed<RunStep[]>(() => clipSteps(profile.value.sex).map((s, i) => ({ id: String(i), ...s })))
@@ -37,7 +44,11 @@ const toComb = computed(() =>
   'places' in gate.value && gate.value.answer !== 'groomer' ? gate.value.places : [],
 )
 const comb = () => combAtTable(toComb.value.flatMap((p) => regionsOf(p).map((r) => r.id)))
-const allowed = computed(() => ({ setting: habits.value.setting, taught: habits.value.taught }))
+const allowed = computed(() => ({
+  setting: habits.value.setting,
+  taught: habits.value.taught,
+  guards: habits.value.guards,
+}))
 
 const lengthNow = (part: PartId) => {
   const rows = coat.value.places.filter((p) => p.region.part === part)
@@ -62,7 +73,7 @@ async function write() {
 </script>
 
 <template>
-  <StepRun
+  <PlainRun
     v-if="stage === 'run'"
     title="A body clip at home"
     :steps="steps"

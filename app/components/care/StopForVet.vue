@@ -4,8 +4,8 @@ import type { Spot } from '#core/care/look/look-over'
 import type { SignId } from '#core/record/signs'
 
 /** Care ended by what was seen on the skin: nothing more is done there, and the vet is rung. */
-const props = defineProps<{ where: Spot; seen: string; sign: SignId }>()
-const emit = defineEmits<{ back: [] }>()
+const props = defineProps<{ where: Spot; seen: string; sign: SignId; then?: string | undefined }>()
+const emit = defineEmits<{ back: [written: boolean] }>()
 const { file } = useDog()
 const { written, write, undo } = useWritten()
 const writeIn = () => write({ kind: 'concern', where: props.where, seen: [props.sign] })
@@ -18,7 +18,7 @@ const writeIn = () => write({ kind: 'concern', where: props.where, seen: [props.
     </h1>
     <p class="why mt-2">
       {{ seen }}: nothing is picked, cut or put on it, and the rest of this tidy is left. What it is, the vet
-      says.
+      says. {{ then }}
     </p>
     <p v-if="written" class="mt-4 flex min-h-11 items-center gap-4" role="status">
       <span>{{ sayWhere(where) }}, written in. It leads Today until it is closed.</span>
@@ -26,7 +26,7 @@ const writeIn = () => write({ kind: 'concern', where: props.where, seen: [props.
     </p>
     <ActButton v-else kind="filled" class="mt-5 w-full" @click="writeIn">Write it in</ActButton>
     <ActButton :to="`/dogs/${file.id}/look-over`" class="mt-3 w-full">What to read out to them</ActButton>
-    <ActButton kind="quiet" class="mt-2" @click="emit('back')">{{
+    <ActButton kind="quiet" class="mt-2" @click="emit('back', !!written)">{{
       written ? 'Back to the tidy: the rest may go on' : 'It was not so: back to the tidy'
     }}</ActButton>
   </div>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { TRIM_IDS } from '#core/care/tidies/dangers'
-import type { TrimId } from '#core/care/tidies/dangers'
+import { TRIM_IDS } from '#core/record/tidies'
+import type { TrimId } from '#core/record/tidies'
 import { dayAndMonth, sayDay } from '#core/record/say-day'
 import { daysBetween } from '#core/record/day'
 import { TRIM_WORDS } from '~/words/care'

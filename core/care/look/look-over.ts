@@ -5,7 +5,7 @@ import type { Day } from '../../record/day'
 import type { DatedFact, FactOf } from '../../record/entries'
 import type { DogRecord } from '../../record/fold'
 import { timeline } from '../../record/timeline'
-import type { TrimId } from '../tidies/dangers'
+import type { TrimId } from '../../record/tidies'
 import { SIGNS, SPOTS } from '../../record/signs'
 import type { SpotId } from '../../record/signs'
 

@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest'
 import { habitsOf } from '../../record/habits'
 import { CARE_PART_IDS, partsHere } from '../../record/care-parts'
-import { TRIM_IDS } from '../tidies/dangers'
-import { trimSteps } from '../tidies/trims'
+import { TRIM_IDS } from '../../record/tidies'
+import { workSteps } from '../led/works'
 import { placesOfTrim } from './look-over'
 import type { Concern, Spot } from './look-over'
 import { spotsOfPart, stoppedParts } from './part-spots'
@@ -27,10 +27,10 @@ describe('an open concern stops work there', () => {
     expect(stoppedParts('ears', [at('back')])).toEqual([])
   })
   it('a step worked at stopped parts alone is not led, whatever else is', () => {
-    const asked = { ...habitsOf({ coat: 'wool' }), sex: 'female' as const }
-    const steps = trimSteps('face', { ...asked, stopped: stoppedParts('face', [at('eyes')]) })
+    const asked = { ...habitsOf({ coat: 'wool' }), sex: 'female' as const, bearded: true }
+    const steps = workSteps('face', { ...asked, stopped: stoppedParts('face', [at('eyes')]) })
     for (const id of ['wipe', 'inner', 'outer']) expect(steps.find((s) => s.id === id)?.waits, id).toBe(true)
     expect(steps.find((s) => s.id === 'comb')?.waits).toBe(false)
-    expect(trimSteps('face', asked).some((s) => s.waits)).toBe(false)
+    expect(workSteps('face', asked).some((s) => s.waits)).toBe(false)
   })
 })

@@ -17,6 +17,7 @@ const SPOTS_OF: readonly (readonly [RegExp, readonly Spot[]])[] = [
   [/^beard/, ['beard', 'mouth']],
   [/^lips/, ['beard', 'muzzle', 'mouth']],
   [/^nose/, ['muzzle', 'mouth']],
+  [/^cheek/, ['cheek']],
   [/^ear-edge/, ['ear', 'ear-edge', 'ear-openings']],
   [/^ear-base/, ['ear', 'behind-ear', 'ear-openings']],
   [/^behind-ear/, ['behind-ear']],

@@ -20,6 +20,12 @@ export function afterVisit(profile: Profile, day: Day, visit: FactOf<'visit'>): 
       habits.taughtBy = by
       habits.taught = [...allows.taught]
     }
+    // What was shown now stands in place of what was said of single tidies before.
+    delete habits.may
+    if (allows.may)
+      habits.may = Object.fromEntries(
+        Object.entries(allows.may).map(([tidy, means]) => [tidy, { setting: 'taught', with: means, by }]),
+      )
     if (allows.mats) habits.matsShownBy = by
     else delete habits.matsShownBy
   }

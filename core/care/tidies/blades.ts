@@ -1,5 +1,7 @@
 import type { Learned } from '../../learn/normal'
-import type { Allowed } from './trims'
+import { GUARDS_MM } from '../../record/cutters'
+import { offered } from './may'
+import type { Allowed } from './may'
 
 /**
  * Length a blade leaves when it runs with the lie of the hair. Maker-neutral, from memory: makers
@@ -18,8 +20,8 @@ export const BLADES = [
 ] as const
 export type BladeId = (typeof BLADES)[number]['id']
 
-/** Guard combs over a short blade: what they leave, mm (memory). */
-export const GUARDS_MM = [3, 6, 10, 12, 13, 16, 19, 25] as const
+/** What goes under a guard comb, so that it leaves what is written on it (memory). */
+export const UNDER_A_GUARD: readonly BladeId[] = ['#30', '#40']
 
 /** Blades a groomer may teach for the rear: bare, and never shorter. */
 const AT_THE_REAR: readonly BladeId[] = ['#10', '#15']
@@ -33,11 +35,11 @@ export interface Cutter {
  * What an owner may choose among, shortest first: guard combs where clippers are theirs to use at all,
  * and a bare blade only at the rear, where a groomer named has taught it.
  */
-export function cuttersFor({ setting, taught }: Allowed, rear: boolean): Cutter[] {
-  if (setting === 'comb') return []
-  const bare = rear && setting === 'taught' && taught.includes('rear-blade') ? AT_THE_REAR : []
+export function cuttersFor(allowed: Allowed, rear: boolean): Cutter[] {
+  if (allowed.setting === 'comb') return []
+  const bare = rear && offered('sanitary', allowed).includes('bare-clipper') ? AT_THE_REAR : []
   return [
-    ...GUARDS_MM.map((mm): Cutter => ({ mm })),
+    ...(allowed.guards?.length ? allowed.guards : GUARDS_MM).map((mm): Cutter => ({ mm })),
     ...bare.map((blade): Cutter => ({ blade, mm: leaves(blade) })),
   ].sort((a, b) => a.mm - b.mm)
 }

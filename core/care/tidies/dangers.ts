@@ -1,13 +1,10 @@
 import type { CareCautionId } from '../cautions'
-
-/** The tidies that take hair off. */
-export const TRIM_IDS = ['face', 'paws', 'sanitary', 'ears', 'neatening'] as const
-export type TrimId = (typeof TRIM_IDS)[number]
+import type { CutId } from '../../record/tidies'
 
 interface DangerRow {
   label: string
   /** Tidies that come near it, and a body clip. */
-  near: readonly (TrimId | 'clip')[]
+  near: readonly (CutId | 'clip')[]
   /** The caution that stands before an act near it. */
   caution: CareCautionId
   sex?: 'female' | 'male'
@@ -94,6 +91,7 @@ export const DANGERS = {
     near: ['ears'],
     caution: 'leather',
   },
+  quick: { label: 'the quick', near: ['nails'], caution: 'quick' },
   'ear-canal': { label: 'the ear canal', near: ['ears'], caution: 'canal' },
   'tail-bone': {
     label: 'the last tail bone',
@@ -106,7 +104,7 @@ export const DANGER_IDS = Object.keys(DANGERS) as DangerId[]
 export const dangerRow = (id: DangerId): DangerRow => DANGERS[id]
 
 /** Danger places a tidy comes near, on this dog. */
-export const dangersNear = (tidy: TrimId | 'clip', sex: 'female' | 'male'): DangerId[] =>
+export const dangersNear = (tidy: CutId | 'clip', sex: 'female' | 'male'): DangerId[] =>
   DANGER_IDS.filter((id) => {
     const row = dangerRow(id)
     return row.near.includes(tidy) && (!row.sex || row.sex === sex)

@@ -1,6 +1,7 @@
 import fc from 'fast-check'
+import { GUARDS_MM } from '../../record/cutters'
 import { describe, expect, it } from 'vitest'
-import { bladeFor, BLADES, cuttersFor, daysToGrow, GUARDS_MM, leaves, regrowth } from './blades'
+import { bladeFor, BLADES, cuttersFor, daysToGrow, leaves, regrowth } from './blades'
 import { evenUp, lengthProblem, longerProblem } from './even-up'
 
 describe('left and right', () => {

@@ -196,7 +196,7 @@ useHead({ title: computed(() => `${profile.value.name}, bath · Grumbo`) })
 </script>
 
 <template>
-  <StepRun v-if="stage === 'run'" title="The bath" :steps="steps" @done="toLog(false)" @stop="toLog(true)" />
+  <PlainRun v-if="stage === 'run'" title="The bath" :steps="steps" @done="toLog(false)" @stop="toLog(true)" />
   <div v-else-if="stage === 'log'" class="mx-auto max-w-[560px]">
     <h1 class="pt-1 desk:pt-4">
       {{ stopped ? 'Stopped part way' : `Dry. Now comb ${she ? 'her' : 'him'} through` }}

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { TRIM_IDS } from '#core/care/tidies/dangers'
-import type { TrimId } from '#core/care/tidies/dangers'
+import { TRIM_IDS, WORK_IDS } from '#core/record/tidies'
+import type { TrimId, WorkId } from '#core/record/tidies'
 
 /** The tidies, by growth; one at a time beside its drawing, and what is looked at between. */
 const { file } = useDog()
@@ -11,7 +11,7 @@ const desk = useDesk()
 const compact = computed(() => !desk.value)
 const asked = computed(() => {
   const at = String(route.query.at ?? '')
-  return at === 'clip' || (TRIM_IDS as readonly string[]).includes(at) ? (at as TrimId | 'clip') : null
+  return at === 'clip' || (WORK_IDS as readonly string[]).includes(at) ? (at as WorkId | 'clip') : null
 })
 /** On a wide screen the first to run out stands open. */
 const first = computed<TrimId>(
@@ -37,7 +37,7 @@ useHead({ title: computed(() => `${file.value.profile.name}, tidies · Grumbo`) 
         ><ChevronMark back />All tidies</NuxtLink
       >
       <ClipAtHome v-if="picked === 'clip'" />
-      <TrimTidy v-else :key="picked" :tidy="picked" />
+      <LedCare v-else :key="picked" :work="picked" />
     </div>
   </div>
 </template>

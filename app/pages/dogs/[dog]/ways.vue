@@ -110,6 +110,8 @@ useHead({ title: computed(() => `${file.value.profile.name}, how you work · Gru
           />{{ TOOLS[t].label }}
         </label>
 
+        <CuttersOwned @change="change" />
+
         <h2 class="mt-6 border-t border-ink pt-2">Mist</h2>
         <div class="mt-1 flex flex-wrap items-end gap-x-5 gap-y-2">
           <label>

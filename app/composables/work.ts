@@ -1,0 +1,137 @@
+import { stoppedParts } from '#core/care/look/part-spots'
+import { concernAt, placesOfTrim } from '#core/care/look/look-over'
+import { ledSteps, workSteps, cutting } from '#core/care/led/works'
+import type { WorkAsked } from '#core/care/led/step'
+import { allowedAt, missing, offered, withheld } from '#core/care/tidies/may'
+import type { CoatId } from '#core/coat/coat-types'
+import { goLow } from '#core/record/condition'
+import { partsHere } from '#core/record/care-parts'
+import type { CarePartId } from '#core/record/care-parts'
+import { settingAt } from '#core/record/habits'
+import { MEANS } from '#core/record/means'
+import type { WorkId } from '#core/record/tidies'
+import { careTakes, usualCareMinutes } from '#core/due/care-minutes'
+import { buildOf } from '#drawing/build-of'
+import { careDrawings } from '#drawing/care/which'
+import { careOf, isTrim } from '~/words/care'
+import type { NotToday } from '~/words/care'
+
+/** Coats that grow beard, moustache and cheeks (common practice, no source). */
+const BEARDED: readonly CoatId[] = ['wool', 'wool-cross', 'drop', 'wire']
+
+/** One led work on this dog: what may be used, its steps and parts, and what the record knows against it. */
+export function useWork(work: () => WorkId) {
+  const { file, today, coat } = useDog()
+  const { dueOf, concerns, habits } = useCare()
+  const profile = computed(() => file.value.profile)
+  const may = computed(() => (cutting(work()) ? allowedAt(work() as never, habits.value) : null))
+
+  /** Parts of this work that this dog has; those that run out are asked for, the rest when wanted. */
+  const parts = computed(() => partsHere(work(), profile.value.absent))
+  const care = computed(() => careOf(work()))
+  const due = computed(() => (care.value ? dueOf(care.value) : null))
+  const dueParts = computed(() => {
+    const run = due.value?.parts.map((p) => p.part) ?? []
+    return parts.value.filter((p) => !run.length || run.includes(p))
+  })
+  /** Parts that wait for a vet; where all of them do, so does the work. */
+  const toldVet = computed(() => stoppedParts(work(), concerns.value, profile.value.absent))
+  const concern = computed(() => concernAt(work(), concerns.value))
+  const blocked = computed(() =>
+    concern.value && dueParts.value.every((p) => toldVet.value.includes(p)) ? concern.value : null,
+  )
+
+  const asked = computed((): WorkAsked => ({
+    setting: 'comb',
+    taught: [],
+    ...may.value,
+    sex: profile.value.sex,
+    neutered: profile.value.neutered,
+    face: habits.value.face,
+    ears: habits.value.ears,
+    earHair: habits.value.earHair,
+    earCare: habits.value.earCare,
+    sanitary: habits.value.sanitary,
+    bearded: BEARDED.includes(profile.value.coat),
+    floor: habits.value.floor,
+    low: goLow(profile.value.condition),
+    stopped: toldVet.value,
+    ...(profile.value.hairyEars === undefined ? {} : { hairyEars: profile.value.hairyEars }),
+  }))
+  const steps = computed(() => workSteps(work(), asked.value))
+  const cuts = computed(() => steps.value.some((s) => s.cutsWith.length && !s.waits))
+  const named = (list: (w: never, a: NonNullable<typeof may.value>) => (keyof typeof MEANS)[]) =>
+    may.value ? list(work() as never, may.value).map((m) => MEANS[m]) : []
+  /** What is used, what another permission would add, and what may be used and is not there. */
+  const tools = computed(() => ({
+    use: named(offered),
+    not: named(withheld),
+    missing: named(missing),
+  }))
+  const inOrder = (of: readonly CarePartId[]) =>
+    ledSteps(
+      work(),
+      steps.value,
+      of.filter((p) => !toldVet.value.includes(p)),
+    )
+
+  /** Where on the map it works. */
+  const places = computed(() =>
+    isTrim(work())
+      ? placesOfTrim(work() as never).flatMap((p) => coat.value.places.filter((r) => r.region.place === p))
+      : [],
+  )
+  const against = computed<NotToday | null>(() => {
+    if (!cuts.value || !isTrim(work())) return null
+    if (places.value.some((p) => p.wetTo && p.wetTo >= today.value)) return 'wet'
+    const matted = (p: (typeof places.value)[number]) =>
+      p.left.length && (p.last?.finding === 'mat' || p.last?.finding === 'felt')
+    return places.value.some(matted) ? 'matted' : null
+  })
+  /** What the comb has not been through today: it goes first, where hair is cut. */
+  const uncombed = computed(() =>
+    profile.value.coat === 'smooth' || !cuts.value
+      ? []
+      : places.value.filter((p) => !p.clearOn || p.clearOn < today.value).map((p) => p.id),
+  )
+  /** As learned from those that were timed; a neatening is no care that comes round. */
+  const minutes = computed(() =>
+    Math.round(
+      care.value
+        ? careTakes(file.value, care.value, today.value).now
+        : usualCareMinutes(profile.value, work()),
+    ),
+  )
+  const drawings = computed(() =>
+    careDrawings(work(), {
+      sex: profile.value.sex,
+      neutered: profile.value.neutered ?? false,
+      build: buildOf(profile.value.coat),
+      fringe: habits.value.face !== 'corners',
+      bearded: asked.value.bearded,
+      ears: habits.value.ears,
+    }),
+  )
+  const setting = computed(() => (cutting(work()) ? settingAt(work() as never, habits.value) : 'comb'))
+  return {
+    asked,
+    steps,
+    inOrder,
+    parts,
+    dueParts,
+    toldVet,
+    concern,
+    blocked,
+    may,
+    setting,
+    tools,
+    cuts,
+    places,
+    against,
+    uncombed,
+    minutes,
+    drawings,
+    due,
+    care,
+  }
+}
