@@ -35,11 +35,17 @@ const unguard = (cell: string) => (/^'[=+\-@\t\r]/.test(cell) ? cell.slice(1) : 
 
 const OWN: readonly string[] = ['kind', 'region', 'finding', 'count', 'out', 'comfort', 'parts']
 
-/** A tidy's parts in one cell: `paw.forefoot.left done how=cut mm=5; paw.forefoot.right left`. */
+/** A tidy's parts in one cell: `paw.forefoot.left done how=cut mm=5; paw.forefoot.right left found=seed+crust`. */
 const sayParts = (parts: readonly Record<string, unknown>[]) =>
   parts
     .map(({ part, did, ...more }) =>
-      [part, did, ...Object.entries(more).map(([key, value]) => `${key}=${String(value)}`)].join(' '),
+      [
+        part,
+        did,
+        ...Object.entries(more).map(
+          ([key, value]) => `${key}=${Array.isArray(value) ? value.join('+') : String(value)}`,
+        ),
+      ].join(' '),
     )
     .join('; ')
 const readParts = (cell: string) =>
@@ -47,7 +53,7 @@ const readParts = (cell: string) =>
     const [part = '', did = '', ...more] = one.trim().split(/\s+/)
     const own = more.map((m) => {
       const [key = '', value = ''] = m.split('=')
-      return [key, key === 'mm' ? Number(value) : value] as const
+      return [key, key === 'mm' ? Number(value) : key === 'found' ? value.split('+') : value] as const
     })
     return { part, did, ...Object.fromEntries(own) }
   })

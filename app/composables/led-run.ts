@@ -17,6 +17,8 @@ export interface KeptRun {
   /** The parts that are to be done. */
   parts: CarePartId[]
   run: Run
+  /** A band is on. */
+  band?: true
   /** As it was before each press, the last one last. */
   before: Run[]
 }
@@ -44,6 +46,14 @@ export function useLedRun(work: () => WorkId) {
     const k = kept.value
     return k.began && k.dog === file.value.id && k.day === today.value && k.work === work() ? k : null
   })
+  /** A run of this dog in which a band is on, of whatever day. */
+  const band = computed(() => (kept.value.band && kept.value.dog === file.value.id ? kept.value : null))
+  /** Said at each step: whether a band is on at it. */
+  const banded = (on: boolean) => {
+    if (!led.value || !!led.value.band === on) return
+    const { band: _band, ...rest } = led.value
+    kept.value = on ? { ...rest, band: true } : rest
+  }
   const begin = (parts: readonly CarePartId[]) =>
     (kept.value = {
       ...NONE,
@@ -76,5 +86,5 @@ export function useLedRun(work: () => WorkId) {
     const took = k ? Math.round((currentMs() - k.began - k.rested) / 30_000) / 2 : 0
     return took >= 0.5 && took <= MOST_LED ? took : undefined
   }
-  return { led, begin, go, back, pause, resume, end, minutes }
+  return { led, band, banded, begin, go, back, pause, resume, end, minutes }
 }

@@ -2,13 +2,12 @@ import { stoppedParts } from '#core/care/look/part-spots'
 import { concernAt, placesOfTrim } from '#core/care/look/look-over'
 import { ledSteps, workSteps, cutting } from '#core/care/led/works'
 import type { WorkAsked } from '#core/care/led/step'
-import { allowedAt, missing, offered, withheld } from '#core/care/tidies/may'
+import { allowedAt } from '#core/care/tidies/may'
 import type { CoatId } from '#core/coat/coat-types'
 import { goLow } from '#core/record/condition'
 import { partsHere } from '#core/record/care-parts'
 import type { CarePartId } from '#core/record/care-parts'
 import { settingAt } from '#core/record/habits'
-import { MEANS } from '#core/record/means'
 import type { WorkId } from '#core/record/tidies'
 import { careTakes, usualCareMinutes } from '#core/due/care-minutes'
 import { buildOf } from '#drawing/build-of'
@@ -60,14 +59,6 @@ export function useWork(work: () => WorkId) {
   }))
   const steps = computed(() => workSteps(work(), asked.value))
   const cuts = computed(() => steps.value.some((s) => s.cutsWith.length && !s.waits))
-  const named = (list: (w: never, a: NonNullable<typeof may.value>) => (keyof typeof MEANS)[]) =>
-    may.value ? list(work() as never, may.value).map((m) => MEANS[m]) : []
-  /** What is used, what another permission would add, and what may be used and is not there. */
-  const tools = computed(() => ({
-    use: named(offered),
-    not: named(withheld),
-    missing: named(missing),
-  }))
   const inOrder = (of: readonly CarePartId[]) =>
     ledSteps(
       work(),
@@ -124,7 +115,6 @@ export function useWork(work: () => WorkId) {
     blocked,
     may,
     setting,
-    tools,
     cuts,
     places,
     against,

@@ -1,4 +1,4 @@
-import type { TrimId, WorkId } from '#core/record/tidies'
+import type { CutId, TrimId, WorkId } from '#core/record/tidies'
 import type { CareId } from '#core/record/tidies'
 import type {
   EAR_CARE_SCHOOLS,
@@ -8,7 +8,6 @@ import type {
   Ground,
   SanitarySchool,
   Setting,
-  TaughtId,
 } from '#core/record/habits'
 
 type Led = (her: string) => string
@@ -53,8 +52,8 @@ const LOOK_WORDS: Record<Exclude<WorkId, TrimId>, { label: string; led: Led }> =
   teeth: { label: 'Teeth', led: (her) => `Brush ${her} teeth` },
 }
 export const isTrim = (work: WorkId): work is TrimId => work in TRIM_WORDS
-export const workLabel = (work: WorkId): string =>
-  isTrim(work) ? TRIM_WORDS[work].label : LOOK_WORDS[work].label
+export const workLabel = (work: WorkId | CutId): string =>
+  work === 'clip' ? 'A body clip' : isTrim(work) ? TRIM_WORDS[work].label : LOOK_WORDS[work].label
 /** A tidy as it will be done with what may be used: nothing is promised that is withheld. */
 export const ledWith = (work: WorkId, cuts: boolean): Led =>
   isTrim(work) ? TRIM_WORDS[work][cuts ? 'cut' : 'uncut'] : LOOK_WORDS[work].led
@@ -72,11 +71,14 @@ export const SETTING_WORDS: Record<Setting, { label: string; means: string }> = 
   },
   taught: { label: 'as I was shown', means: 'What a groomer has taught you, with their name on it.' },
 }
-export const TAUGHT_WORDS: Record<TaughtId, string> = {
-  'rear-blade': 'a bare #10 or #15 at the rear',
-  'corner-blade': 'a bare #9, #10 or #15 in the eye corners',
+/** The middle setting by what it opens at each. */
+const OPENS: Partial<Record<CutId, string>> = {
+  sanitary: 'and the guard',
+  nails: 'and a nail tool',
+  clip: 'and a guard comb',
 }
-
+export const settingLabel = (work: CutId, setting: Setting): string =>
+  (setting === 'scissors' && OPENS[work]) || SETTING_WORDS[setting].label
 interface Way {
   label: string
   means: string

@@ -14,7 +14,7 @@ export function sayClip(
   switch (gate.answer) {
     case 'not-set':
       return is(
-        `As you are set nothing that cuts is yours, and a clipper least of all: it waits for ${who.groomer}. A tidy’s page changes what you may use.`,
+        `As you are set nothing that cuts is yours, and a clipper least of all: it waits for ${who.groomer}. What you may use is set here.`,
       )
     case 'groomer':
       return is(`A mat or felt (${names}): no clipper at home. It is for ${who.groomer}.`)

@@ -5,6 +5,7 @@
 export const CARE_CAUTIONS = {
   finger: 'A finger between blade and skin, always: a slip meets the finger.',
   moves: 'The moment the dog moves, close the scissors and take them away.',
+  foot: 'The moment the foot pulls, take the tool away and go with it.',
   head: 'When the head goes up, keep the hold and go with it. Never drag it down.',
   eye: 'Points away from the eye, the thick of the blade to the face, your hand between.',
   mouth: 'Mouth held gently closed, so that the tongue stays in.',

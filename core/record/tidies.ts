@@ -16,14 +16,26 @@ export type TidyId = (typeof TIDY_IDS)[number]
 export const TRIM_IDS = ['face', 'paws', 'sanitary', 'ears', 'neatening'] as const satisfies readonly TidyId[]
 export type TrimId = (typeof TRIM_IDS)[number]
 /** All that cuts: what an owner may do is said of each. */
-export const CUT_IDS = [...TRIM_IDS, 'nails'] as const
+export const CUT_IDS = [...TRIM_IDS, 'nails', 'clip'] as const
 export type CutId = (typeof CUT_IDS)[number]
-/** What is rehearsed on paper before it is first cut. */
-export const REHEARSED_IDS = ['face', 'paws', 'sanitary', 'ears', 'nails'] as const satisfies readonly CutId[]
-export type RehearsedId = (typeof REHEARSED_IDS)[number]
 /** Tidies that are led step by step: those that cut, and the looks between. */
-export const WORK_IDS = [...CUT_IDS, 'eyes', 'ear-look', 'teeth'] as const satisfies readonly TidyId[]
+export const WORK_IDS = [
+  ...TRIM_IDS,
+  'nails',
+  'eyes',
+  'ear-look',
+  'teeth',
+] as const satisfies readonly TidyId[]
 export type WorkId = (typeof WORK_IDS)[number]
+/** What is rehearsed on paper before it is first cut. */
+export const REHEARSED_IDS = [
+  'face',
+  'paws',
+  'sanitary',
+  'ears',
+  'nails',
+] as const satisfies readonly WorkId[]
+export type RehearsedId = (typeof REHEARSED_IDS)[number]
 
 /**
  * Care that comes round: every tidy but the neatening, which looks alone want; and what has an entry of its own. In the

@@ -276,6 +276,8 @@ export function earFolded(): CarePanel {
   p.locks([[210, 250], [218, 330], [252, 416], [292, 452]], (t) => [lerp(-0.4, 0.1, t), 1], { length: 54, gap: 9, strands: 4, spread: 11 })
     .locks([[374, 250], [366, 332], [332, 416], [294, 452]], (t) => [lerp(0.4, -0.1, t), 1], { length: 54, gap: 9, strands: 4, spread: 11 })
     .locks([[206, 236], [250, 192], [328, 188], [376, 232]], (t) => [lerp(-0.4, 0.4, t), 0.6], { length: 34, gap: 8, strands: 3, spread: 9, back: 0.5 })
+  // prettier-ignore
+  p.locks([[240, 396], [264, 428], [292, 448], [320, 428], [344, 396]], (t) => [lerp(0.2, -0.2, t), 1], { length: (t) => 92 + 40 * Math.sin(Math.PI * t), gap: 7, strands: 4, spread: 11, width: 1.35, back: 0.2 })
   const edge = edgeBand(tip, 0.86)
   const fold = closed([
     [362, 250],
@@ -308,11 +310,11 @@ export function earFolded(): CarePanel {
     .tone(band, 1.4, 6, () => 0.6)
     .contour(band, 2)
   const may: readonly Knot[] = [
-    [226, 520],
-    [260, 540],
-    [292, 546],
-    [326, 540],
-    [358, 520],
+    [226, 508],
+    [260, 526],
+    [292, 532],
+    [326, 526],
+    [358, 508],
   ]
   p.trim(may)
   askTheEar(p, edge, fold, canal, may)
@@ -326,7 +328,7 @@ export function earFolded(): CarePanel {
     .key('danger', 'Its fold, a thin pocket of skin.', [378, 280])
     .key('danger', 'The canal is behind here: nothing goes in.', [292, 416])
     .key('look', 'A loose band, clear below the leather.', [248, 478])
-    .key('trim', 'From here down may be shortened; round it off.', [292, 546])
+    .key('trim', 'From here down may be shortened; round it off.', [292, 532])
     .panel()
 }
 
@@ -379,6 +381,6 @@ export function earTassel(): CarePanel {
     .key('danger', 'Its fold, a thin pocket of skin.', [382, 290])
     .key('danger', 'The canal is under here: nothing goes in.', [290, 193])
     .key('look', 'A loose band on the tassel, clear below the leather.', [250, 530])
-    .key('trim', 'The tassel, to a point or a curve, as it was.', [286, 654])
+    .key('trim', 'The tassel, to a point or a curve, as it was.', [286, 626])
     .panel()
 }

@@ -1,4 +1,6 @@
 import { BUILD_IDS } from '../builds'
+import type { Pt } from '../geometry'
+import { sheet } from '../index'
 import { flank, underside } from './body'
 import { footAbove, footBelow, footSide, padsCutThrough } from './foot'
 import { earFolded, earHanging, earPricked, earShort, earTassel } from './ear'
@@ -10,8 +12,20 @@ import { rear, teethCutThrough } from './rear'
 
 export type { CarePanel } from './plate'
 
+const within = ([x, y]: Pt, [x0, y0, w, h]: CarePanel['box']) => x > x0 && x < x0 + w && y > y0 && y < y0 + h
+/** A drawing over the dog's own coat map, with where each of its places lies. */
+function placed(panel: CarePanel): CarePanel {
+  if (!panel.over) return panel
+  const places: Record<string, Pt> = {}
+  for (const layer of sheet(panel.over).layers)
+    if ('part' in layer && !layer.part.far)
+      for (const { name, middle } of layer.part.patches)
+        if (middle && within(middle as Pt, panel.box)) places[name] ??= middle as Pt
+  return { ...panel, places }
+}
+
 /** Every care drawing, by the name of the file it is kept in. */
-export const CARE_DRAWINGS: Record<string, () => CarePanel> = {
+const DRAWN: Record<string, () => CarePanel> = {
   'face-front': () => faceFront(false),
   'face-fringe': () => faceFront(true),
   'eye-close': eyeClose,
@@ -36,3 +50,6 @@ export const CARE_DRAWINGS: Record<string, () => CarePanel> = {
   'teeth-cut-through': teethCutThrough,
   ...Object.fromEntries(BUILD_IDS.map((b) => [`flank-${b}`, () => flank(b)])),
 }
+export const CARE_DRAWINGS: Record<string, () => CarePanel> = Object.fromEntries(
+  Object.entries(DRAWN).map(([name, draw]) => [name, () => placed(draw())]),
+)

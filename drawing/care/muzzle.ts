@@ -37,7 +37,7 @@ export function muzzleSide(): CarePanel {
     .locks([[-120, -86], [-80, -88], [-40, -92]], () => [-0.35, -1], { length: 26, gap: 9, strands: 3, spread: 8, back: 0.1 })
   // A finger flat along the chin, its tip forward.
   // prettier-ignore
-  const finger = closed([[250, 176], [120, 158], [20, 128], [-60, 104], [-112, 94], [-134, 98], [-140, 108], [-130, 118], [-60, 132], [20, 156], [120, 186], [250, 204]])
+  const finger = closed([[250, 186], [120, 164], [20, 130], [-60, 104], [-112, 94], [-134, 98], [-140, 108], [-130, 118], [-60, 132], [20, 156], [120, 196], [250, 214]])
   p.fill(finger, 'skin').contour(finger, 2)
   for (const x of [-76, -68, 34, 42])
     p.line(
@@ -53,7 +53,7 @@ export function muzzleSide(): CarePanel {
   // prettier-ignore
   const lips: readonly Knot[] = [[-190, -14], [-184, 14], [-142, 28], [-80, 31], [-18, 27], [34, 12], [52, -8], [40, -18], [22, -8], [-20, 4], [-80, 8], [-138, 6], [-170, -4]]
   // prettier-ignore
-  const throat: readonly Knot[] = [[96, 108], [128, 116], [160, 150], [170, 196], [142, 196], [118, 150]]
+  const throat: readonly Knot[] = [[72, 96], [104, 92], [150, 112], [196, 150], [186, 164], [140, 142], [96, 118]]
   p.danger('mouth', closed(lips))
     .danger('throat', closed(throat))
     .danger('eyes', closed(lids), circle([92, -99], 12, 8))
@@ -72,8 +72,8 @@ export function muzzleSide(): CarePanel {
       'Lips and tongue. The lip drawn aside, blunt tips outside its line, or leave it.',
       [-60, 20],
     )
-    .key('danger', 'Throat: loose skin over soft parts.', [140, 160])
+    .key('danger', 'Throat: loose skin over soft parts.', [150, 126])
     .key('danger', 'The eye.', [112, -96])
-    .key('look', 'Your finger flat along the chin is the guard.', [100, 172])
+    .key('look', 'Your finger flat along the chin is the guard.', [90, 172])
     .panel()
 }

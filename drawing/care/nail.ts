@@ -14,7 +14,7 @@ const shift = (pts: readonly Knot[], by: Pt): Knot[] =>
   pts.map((q): Knot => [q[0] + by[0], q[1] + by[1], ...q.slice(2)] as unknown as Knot)
 
 export function nailSide(): CarePanel {
-  const p = new Plate('A light nail, a dark nail, and the cut', [-310, -150, 620, 400])
+  const p = new Plate('A light nail, a dark nail, and the cut', [-310, -150, 620, 340])
   const quicks: Pt[][] = []
   for (const [x, dark] of [
     [-190, false],
@@ -64,9 +64,9 @@ export function nailSide(): CarePanel {
   }
   // What the cut shows, from in front: go on, slower, stop.
   const faces: Pt[] = [
-    [10, 190],
-    [90, 190],
-    [170, 190],
+    [-150, 140],
+    [0, 140],
+    [150, 140],
   ]
   faces.forEach((c, i) => {
     const face = circle(c, 26, 30)
@@ -76,16 +76,16 @@ export function nailSide(): CarePanel {
     if (i === 2) p.fill(circle(c, 10, 12), 'dark')
   })
   const stop = closed([
-    [134, 154],
-    [170, 146],
-    [206, 154],
-    [210, 190],
-    [204, 226],
-    [170, 234],
-    [136, 226],
-    [130, 190],
+    [114, 104],
+    [150, 96],
+    [186, 104],
+    [190, 140],
+    [184, 176],
+    [150, 184],
+    [116, 176],
+    [110, 140],
   ])
-  p.danger('quick', stop, circle([170, 190], 27, 31))
+  p.danger('quick', stop, circle([150, 140], 27, 31))
   p.askOff(
     'quick',
     'The quick',
@@ -124,7 +124,7 @@ export function nailSide(): CarePanel {
     .key('danger', 'The quick: flesh and blood. In a light nail you see it pink.', [-84, -44])
     .key('danger', 'In a dark nail you do not see it. Slivers, and look at each cut.', [216, -44])
     .key('trim', 'Slivers, at an angle under the tip.', [-18, 48], [282, 48])
-    .key('look', 'The cut: pale and dry, another sliver; a grey ring, slower.', [10, 190], [90, 190])
-    .key('danger', 'A dark dot in the middle: stop.', [170, 190])
+    .key('look', 'The cut: pale and dry, another sliver; a grey ring, slower.', [-150, 140], [0, 140])
+    .key('danger', 'A dark dot in the middle: stop.', [150, 140])
     .panel()
 }

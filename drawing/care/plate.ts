@@ -52,6 +52,8 @@ export interface CarePanel {
   stops: string[]
   arrows: string[]
   keys: CareKey[]
+  /** Middles of the dog's own places that show on it, by region, for its standing marks. */
+  places?: Record<string, Pt>
   /** What can be asked of it with its signs taken off. */
   asks?: Rehearsal
 }

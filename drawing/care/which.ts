@@ -1,3 +1,4 @@
+import type { PlaceId } from '../../core/coat/regions'
 import type { EarCarriage } from '../../core/record/habits'
 import type { WorkId } from '../../core/record/tidies'
 import type { BuildId } from '../builds'
@@ -42,5 +43,16 @@ export function careDrawings(of: WorkId | 'clip', dog: DrawnDog): string[] {
       return [`flank-${dog.build}`, 'teeth-cut-through', `underside-${sexOf(dog)}`]
   }
 }
+/** Places that show on a drawing that is not over the dog's own map, by how its name begins. */
+const SHOWS: readonly (readonly [RegExp, readonly PlaceId[]])[] = [
+  [/^(foot|pads|nail)/, ['forefoot', 'hindfoot']],
+  [/^ear/, ['ear', 'ear-edge', 'behind-ear']],
+  [/^rear/, ['under-tail', 'tail-base', 'inner-thigh', 'thigh', 'hock']],
+  [/^muzzle-side/, ['muzzle', 'beard', 'cheek']],
+  [/^eye/, ['muzzle', 'fringe', 'cheek']],
+]
+/** Whether a place shows on a drawing. */
+export const showsOn = (name: string, place: PlaceId): boolean =>
+  SHOWS.some(([begins, places]) => begins.test(name) && places.includes(place))
 /** Which drawing a kind is rehearsed on. */
 export const rehearsedOn = (of: WorkId, dog: DrawnDog): string => careDrawings(of, dog)[0]!

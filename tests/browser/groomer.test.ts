@@ -139,7 +139,7 @@ describe('the groomer’s room', () => {
     await groomer.press('Bath and dry')
     await groomer.press('fidgety')
     await groomer.choose('[data-pick=setting]', 'taught')
-    await groomer.press('a bare #10 or #15 at the rear')
+    await groomer.tap(await groomer.find('[data-shown=sanitary] button:nth-of-type(2)'))
     await groomer.type('[name=word]', 'One mat, taken short. The rest was a pleasure.')
     await groomer.says(/One mat where .* forecast/)
     expect(await groomer.violations()).toEqual([])

@@ -140,6 +140,8 @@ const SCREENS: [string, () => Promise<void>, string | RegExp][] = [
   ],
   ['the bath', () => page.visit(`/dogs/${dog.id}/bath`), 'Make up'],
   ['the tidies', () => page.visit(`/dogs/${dog.id}/tidies?at=sanitary`), 'Never a blade at'],
+  ['nails, led', () => page.visit(`/dogs/${dog.id}/tidies?at=nails`), 'In this order'],
+  ['on paper', () => page.visit(`/dogs/${dog.id}/rehearse?of=sanitary`), 'Where may the blade not go?'],
   ['a clip at home', () => page.visit(`/dogs/${dog.id}/tidies?at=clip`), 'Elbow web'],
   ['the card', () => page.visit(`/dogs/${dog.id}/card`), 'card back'],
   ['your data', () => page.visit(`/dogs/${dog.id}/data`), 'Bring in'],

@@ -1,7 +1,10 @@
 <script setup lang="ts">
 import { DOT } from '#drawing/care/plate'
 import type { CareKey } from '#drawing/care/plate'
+import { regionOf } from '#core/coat/regions'
+import { showsOn } from '#drawing/care/which'
 import { CARE_TONES, SIGN_COLOURS } from '~/words/care-tones'
+import { sayMark } from '~/words/truths'
 
 /**
  * Drawings of where hair comes off and where never a blade: one at a time, each with numbers, and the
@@ -25,22 +28,38 @@ const CALLED: Record<string, string> = {
   underside: 'Underneath',
   teeth: 'Why no clipper',
   flank: 'From the side',
-  muzzle: 'Beard and lips',
   nail: 'Nails',
 }
-const FEET: Record<string, string> = {
+const VIEWS: Record<string, string> = {
   'foot-below': 'From below',
   'foot-side': 'From the side',
   'foot-above': 'From above',
+  'muzzle-side': 'Muzzle, side',
+  'muzzle-front': 'Muzzle, front',
 }
-const called = (name: string) => FEET[name] ?? CALLED[name.split('-')[0]!] ?? name
+const called = (name: string) => VIEWS[name] ?? CALLED[name.split('-')[0]!] ?? name
 
+/** Standing marks of this dog that show on it, by letters: numbers belong to the drawing. */
+const { file } = useDog()
+const marks = computed(() =>
+  (file.value.profile.marks ?? [])
+    .flatMap((m) => {
+      const at = panel.value?.places?.[m.region] ?? panel.value?.places?.[regionOf(m.region).place]
+      return at || showsOn(props.names[shown.value] ?? '', regionOf(m.region).place)
+        ? [{ says: sayMark(m), at }]
+        : []
+    })
+    .map((m, i) => ({ ...m, letter: String.fromCharCode(65 + i) })),
+)
 const hatch = useId()
 const size = computed(() => (panel.value ? Math.max(panel.value.box[2], panel.value.box[3]) : 400))
 const dot = computed(() => size.value * DOT)
 const SAYS: Record<CareKey['kind'], string> = { danger: 'Never here', trim: 'Trim', look: 'Look' }
 const described = computed(() =>
-  (panel.value?.keys ?? []).map((k, i) => `${i + 1}. ${SAYS[k.kind]}: ${k.words}`).join(' '),
+  [
+    ...(panel.value?.keys ?? []).map((k, i) => `${i + 1}. ${SAYS[k.kind]}: ${k.words}`),
+    ...marks.value.map((m) => `${m.letter}. On ${file.value.profile.name}: ${m.says}.`),
+  ].join(' '),
 )
 </script>
 
@@ -75,7 +94,28 @@ const described = computed(() =>
           whole
           class="!h-auto max-h-[46vh] !overflow-hidden"
         >
-          <CareSigns :panel="panel" :hatch="hatch" :dot="dot" :colours="SIGN_COLOURS" :tones="CARE_TONES" />
+          <CareSigns :panel="panel" :hatch="hatch" :dot="dot" :colours="SIGN_COLOURS" :tones="CARE_TONES">
+            <g v-for="m in marks.filter((one) => one.at)" :key="m.letter" :data-mark-at="m.letter">
+              <circle
+                :cx="m.at![0]"
+                :cy="m.at![1]"
+                :r="dot"
+                fill="var(--caution)"
+                stroke="var(--paper)"
+                :stroke-width="dot * 0.2"
+              />
+              <text
+                :x="m.at![0]"
+                :y="m.at![1] + dot * 0.45"
+                text-anchor="middle"
+                :font-size="dot * 1.3"
+                font-weight="700"
+                fill="var(--paper)"
+              >
+                {{ m.letter }}
+              </text>
+            </g>
+          </CareSigns>
         </DogDrawing>
         <CareSigns
           v-else
@@ -101,6 +141,14 @@ const described = computed(() =>
             :class="k.kind === 'danger' ? 'font-semibold text-caution' : k.kind === 'trim' ? 'text-due' : ''"
             >{{ k.words }}</span
           >
+        </li>
+        <li
+          v-for="m in marks"
+          :key="m.letter"
+          class="grid break-inside-avoid grid-cols-[26px_1fr] border-b border-rule py-1.5 text-body font-semibold text-caution"
+          data-mark-row
+        >
+          <b>{{ m.letter }}</b><span>On {{ file.profile.name }}: {{ m.says }}. Cover it, or go round.</span>
         </li>
       </ol>
       <p class="small mt-1 flex flex-wrap gap-x-4" aria-hidden="true">

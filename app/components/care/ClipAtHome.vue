@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { clipSteps, mayClip } from '#core/care/tidies/clip'
+import { allowedAt } from '#core/care/tidies/may'
 import { DANGERS, dangersNear } from '#core/care/tidies/dangers'
 import { longerProblem, lengthProblem } from '#core/care/tidies/even-up'
 import { bladeFor } from '#core/care/tidies/blades'
@@ -34,7 +35,7 @@ const said = ref<'dirty' | 'fidgety' | null>(null)
 const gate = computed(() =>
   mayClip({
     coat: coat.value,
-    setting: habits.value.setting,
+    setting: allowed.value.setting,
     dirty: said.value === 'dirty',
     fidgety: said.value === 'fidgety',
   }),
@@ -44,11 +45,7 @@ const toComb = computed(() =>
   'places' in gate.value && gate.value.answer !== 'groomer' ? gate.value.places : [],
 )
 const comb = () => combAtTable(toComb.value.flatMap((p) => regionsOf(p).map((r) => r.id)))
-const allowed = computed(() => ({
-  setting: habits.value.setting,
-  taught: habits.value.taught,
-  guards: habits.value.guards,
-}))
+const allowed = computed(() => allowedAt('clip', habits.value))
 
 const lengthNow = (part: PartId) => {
   const rows = coat.value.places.filter((p) => p.region.part === part)
@@ -114,6 +111,7 @@ async function write() {
     <section aria-label="A body clip at home">
       <h1 class="pt-1 desk:pt-0">A body clip at home</h1>
       <p class="why mt-2">It is the groomer’s trade and wants practice. This helps it go safely.</p>
+      <WhatYouMayUse work="clip" class="mt-3 border-t border-rule pt-2" />
       <p v-if="written" class="mt-2 flex items-center gap-4" role="status">
         Written in as a clip at home.<ActButton kind="quiet" @click="undo">Undo</ActButton>
       </p>

@@ -3,7 +3,11 @@ import { useWakeLock } from '@vueuse/core'
 import { find, leaveIt, nextStep, putOff, canPutOff, refuse, stepAt, stopRun } from '#core/care/led/run'
 import type { Run } from '#core/care/led/run'
 import type { StepFinding } from '#core/care/led/step'
+import { FEEL_THE_BLADE_MINUTES } from '#core/care/led/before-cutting'
 import { looking } from '#core/care/led/works'
+import type { AskedStep } from '#core/care/led/works'
+import { restMinutes } from '#core/coat/minutes'
+import { regionOf } from '#core/coat/regions'
 import { carePart } from '#core/record/care-parts'
 import type { CarePartId, LookedAt } from '#core/record/care-parts'
 import type { FactOf } from '#core/record/entries'
@@ -18,7 +22,7 @@ import type { KnotSettled } from '../knot/KnotQuestions.vue'
 const props = defineProps<{ work: WorkId }>()
 const { file, today } = useDog()
 const { inOrder, cuts, drawings, parts, toldVet } = useWork(() => props.work)
-const { led, begin, go, back, pause, resume, end, minutes } = useLedRun(() => props.work)
+const { led, banded, begin, go, back, pause, resume, end, minutes } = useLedRun(() => props.work)
 const { seenTo, see } = useSeenTo()
 const record = useRecord()
 
@@ -30,6 +34,28 @@ watch(
 const order = computed(() => inOrder(led.value?.parts ?? parts.value))
 const at = computed(() => (led.value ? stepAt(order.value, led.value.run) : 0))
 const inHand = computed(() => order.value[at.value])
+watch(inHand, (s) => banded(!!s?.band), { immediate: true })
+/** A blade that runs is felt; a place that is combed rests in time. */
+function clockOf(s: AskedStep): Pick<RunStep, 'clock'> {
+  if (s.cutsWith.some((m) => /clipper|trimmer|blade|grinder/.test(m) && m !== 'nail-clipper'))
+    return {
+      clock: {
+        minutes: FEEL_THE_BLADE_MINUTES,
+        says: 'Feel the blade on your wrist: hot, and it rests.',
+        off: 'It is cool',
+      },
+    }
+  const region = /comb$/.test(s.id) ? s.on.map((p) => carePart(p).cuts).find(Boolean) : undefined
+  return region
+    ? {
+        clock: {
+          minutes: restMinutes(regionOf(region)),
+          says: 'Long enough on this skin: let it rest, or it burns.',
+          off: 'Rested',
+        },
+      }
+    : {}
+}
 const runSteps = computed<RunStep[]>(() =>
   order.value.map((s) => ({
     id: s.id,
@@ -37,10 +63,11 @@ const runSteps = computed<RunStep[]>(() =>
     how: s.how,
     cautions: s.cautions,
     asks: s.asks,
+    ...(s.aside ? { aside: true } : {}),
     ...(s.band ? { band: s.band } : {}),
     ...(s.part ? { part: carePart(s.part).label } : {}),
     ...(s.cutsWith.length ? { tool: s.cutsWith.map((m) => MEANS[m]).join(', or ') } : {}),
-    heats: s.cutsWith.some((m) => /clipper|trimmer|blade|grinder/.test(m) && m !== 'nail-clipper'),
+    ...clockOf(s),
   })),
 )
 

@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import type { WorkId } from '#core/record/tidies'
-import { workLabel } from '~/words/care'
 
 /** Before the first cut of a kind: on paper first, or put off in words. */
 const props = defineProps<{ work: WorkId }>()
@@ -15,8 +14,8 @@ const WHY = ['I have done this before', 'Another day']
   <section class="mt-3 border-y border-due py-3" aria-label="On paper first" data-rehearse-first>
     <h2>On paper first</h2>
     <p class="why mt-1">
-      Your first {{ workLabel(work).toLowerCase() }} with a blade. Two minutes: where may it not go, which way
-      does the hair lie, where does your finger go?
+      Before your first cut here. Two minutes: where may it not go, which way does the hair lie, where does
+      your finger go?
     </p>
     <ActButton :to="`/dogs/${file.id}/rehearse?of=${work}`" kind="filled" class="mt-2 w-full text-lead"
       >Rehearse it on paper</ActButton

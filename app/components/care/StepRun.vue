@@ -1,10 +1,9 @@
 <script setup lang="ts">
 import { useIntervalFn } from '@vueuse/core'
-import { FEEL_THE_BLADE_MINUTES } from '#core/care/led/before-cutting'
 import { CARE_CAUTIONS } from '#core/care/cautions'
 import type { CareCautionId } from '#core/care/cautions'
 import type { StepFinding } from '#core/care/led/step'
-import { plural } from '~/words/numbers'
+import { capital, plural } from '~/words/numbers'
 
 /** Care led a step at a time: the caution first, then the act, then how, then what is found. One hand, large targets. */
 export interface RunStep {
@@ -12,15 +11,18 @@ export interface RunStep {
   act: string
   how: string
   cautions: readonly CareCautionId[]
-  /** What is in hand, and whether it heats as it runs. */
+  /** What is in hand. */
   tool?: string
-  heats?: boolean
+  /** After so many minutes something is said, until it is seen to. */
+  clock?: { minutes: number; says: string; off: string }
   /** Which foot or ear, where they are led one by one. */
   part?: string
   /** What may be found here: the usual answer goes on, the others lead elsewhere. */
   asks?: readonly StepFinding[]
   /** A band goes on or comes off here: where it comes off, nothing else can be pressed. */
   band?: 'on' | 'off'
+  /** Come to by what was found: there is no other way on. */
+  aside?: boolean
 }
 const props = defineProps<{
   title: string
@@ -44,7 +46,10 @@ const emit = defineEmits<{
   resume: []
 }>()
 const step = computed(() => props.steps[Math.min(props.at, props.steps.length - 1)]!)
-const last = computed(() => props.at >= props.steps.length - 1)
+/** Steps that everybody comes by, as they are counted. */
+const line = computed(() => props.steps.filter((s) => !s.aside))
+const count = computed(() => props.steps.slice(0, props.at + 1).filter((s) => !s.aside).length)
+const last = computed(() => count.value >= line.value.length)
 const root = ref<HTMLElement | null>(null)
 useChoiceKeys(root)
 const { ways } = useWays()
@@ -70,15 +75,15 @@ function found(f: StepFinding) {
 }
 const next = () => (usual.value ? emit('found', usual.value) : emit('next'))
 
-/** Minutes a running blade was not felt; it rests while the tidy does. */
-const feltAt = ref(currentMs())
+/** Since when the step's clock runs; it stands while the tidy does. */
+const since = ref(currentMs())
 const now = ref(currentMs())
 useIntervalFn(() => (now.value = currentMs()), 5000)
-watch([() => step.value.heats, () => props.paused], () => (feltAt.value = now.value = currentMs()))
-const hot = computed(
-  () => !!step.value.heats && !props.paused && now.value - feltAt.value >= FEEL_THE_BLADE_MINUTES * 60_000,
+watch([key, () => props.paused], () => (since.value = now.value = currentMs()))
+const due = computed(
+  () => !!step.value.clock && !props.paused && now.value - since.value >= step.value.clock.minutes * 60_000,
 )
-const felt = () => (feltAt.value = now.value = currentMs())
+const seen = () => (since.value = now.value = currentMs())
 </script>
 
 <template>
@@ -94,7 +99,7 @@ const felt = () => (feltAt.value = now.value = currentMs())
         >
           {{ paused ? 'Go on' : 'Pause' }}
         </button>
-        <span class="small">{{ Math.min(at, steps.length - 1) + 1 }} of {{ steps.length }}</span>
+        <span class="small">{{ count }} of {{ line.length }}</span>
       </span>
     </div>
     <div v-if="paused && !bandOff" class="flex flex-1 flex-col" data-paused>
@@ -119,12 +124,12 @@ const felt = () => (feltAt.value = now.value = currentMs())
       <p v-if="here" class="mt-3 border-y border-ink py-2 font-semibold" role="status" data-here>
         {{ here.then }}
       </p>
-      <div v-if="hot" class="mt-3 border-y border-caution py-2" role="alert" data-hot>
+      <div v-if="due && step.clock" class="mt-3 border-y border-caution py-2" role="alert" data-clock>
         <p class="flex gap-2 font-semibold text-caution">
-          <CautionMark class="shrink-0" />{{ plural(FEEL_THE_BLADE_MINUTES, 'minute') }} of blade. Feel it on
-          your wrist: hot, and it rests.
+          <CautionMark class="shrink-0" />{{ capital(plural(step.clock.minutes, 'minute')) }} of it.
+          {{ step.clock.says }}
         </p>
-        <ActButton class="mt-1 min-h-14 w-full" @click="felt">It is cool</ActButton>
+        <ActButton class="mt-1 min-h-14 w-full" @click="seen">{{ step.clock.off }}</ActButton>
       </div>
       <CareDiagram v-if="drawings?.length" :names="drawings" class="mt-4" />
       <div class="flex-1" />
@@ -163,7 +168,12 @@ const felt = () => (feltAt.value = now.value = currentMs())
           >
             Later
           </button>
-          <button v-if="step.part" data-choice class="min-h-14 font-semibold" @click="emit('refused')">
+          <button
+            v-if="step.part && !step.aside"
+            data-choice
+            class="min-h-14 font-semibold"
+            @click="emit('refused')"
+          >
             Would not have it
           </button>
           <button data-choice class="min-h-14 font-semibold text-vet" @click="emit('stop')">Stop here</button>

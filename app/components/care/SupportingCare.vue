@@ -2,7 +2,8 @@
 import { opensConcern } from '#core/care/look/outcomes'
 import { OUTCOMES } from '#core/record/care-parts'
 import type { LookedAt } from '#core/record/care-parts'
-import { nailsNext } from '#core/due/nails'
+import { doneOn } from '#core/due/due'
+import { nailsNext, sliverDays } from '#core/due/nails'
 import type { Fact } from '#core/record/entries'
 import { UNDERCOAT_IDS } from '#core/record/findings'
 import { sayDay } from '#core/record/say-day'
@@ -67,7 +68,12 @@ const rows = computed<Row[]>(() => [
     care: 'nails',
     label: 'Nails',
     how: next.value.slivers
-      ? `Being shortened: a sliver every four days lets the quick draw back. ${capital(next.value.slivers === 1 ? 'one' : String(next.value.slivers))} so far.`
+      ? `Being shortened: a sliver every four days lets the quick draw back. ${capital(next.value.slivers === 1 ? 'one' : String(next.value.slivers))} so far; next ${sliverDays(
+          next.value.day,
+          3,
+        )
+          .map((d) => sayDay(d, today.value))
+          .join(', ')}.`
       : `A look every week or so; softer after a bath. Next ${sayDay(next.value.day, today.value)}${next.value.did === 'trimmed' ? ', with a trim' : ''}.`,
     caution: 'quick',
     presses: outcomes('nails'),
@@ -98,6 +104,10 @@ const rows = computed<Row[]>(() => [
     : []),
 ])
 const { written, write, undo } = useWritten()
+/** Led the first times, and whenever it is wanted; then one press does. */
+const FIRST_TIMES = 2
+const LED: readonly Row['care'][] = ['eyes', 'teeth', 'nails', 'ear-look']
+const isNew = (care: CareId) => doneOn(file.value, care).length < FIRST_TIMES
 /** The row something was last written at. */
 const pressed = ref<Row['care'] | null>(null)
 function press(row: Row, p: Row['presses'][number]) {
@@ -159,6 +169,14 @@ const when = (care: CareId) => {
           <ActButton v-if="APART[r.care] && apart !== r.care" kind="quiet" @click="apart = r.care">{{
             APART[r.care]
           }}</ActButton>
+          <ActButton
+            v-if="LED.includes(r.care)"
+            :to="`/dogs/${file.id}/tidies?at=${r.care}`"
+            :kind="isNew(r.care) ? 'plain' : 'quiet'"
+            :class="isNew(r.care) ? 'w-full' : ''"
+            :data-lead="r.care"
+            >{{ isNew(r.care) ? 'Lead me through it' : 'Lead me' }}</ActButton
+          >
         </div>
         <NailFeet
           v-if="r.care === 'nails' && apart === 'nails' && !waits(r)"

@@ -72,10 +72,18 @@ const nailsWhy = computed(() => {
 })
 const todayParts = ref<CarePartId[]>([])
 watch(dueParts, (p) => (todayParts.value = [...p]), { immediate: true })
+/** Parts that some step of it works on, as the owner is set and how the dog is. */
+const worked = computed(() => {
+  const on = new Set(inOrder(parts.value).flatMap((s) => s.on))
+  return parts.value.filter((p) => on.has(p))
+})
 const first = computed(() => inOrder(todayParts.value).find((s) => s.id !== 'place'))
 const last = computed(() => (care.value ? lastOf(care.value) : null))
 const carriages = EAR_CARRIAGES.map((value) => ({ value, words: CARRIAGE_SAYS[value] }))
 const banded = computed(() => props.resume?.band)
+const { band } = useLedRun(() => props.work)
+/** Nothing else is begun over it: a new run would forget the band. */
+const bandElsewhere = computed(() => !!band.value && !banded.value)
 const { asksFirst } = useRehearsed(() => props.work)
 </script>
 
@@ -109,7 +117,7 @@ const { asksFirst } = useRehearsed(() => props.work)
         <p class="mt-1">{{ readOut(file, concern, today) }}</p>
         <ActButton :to="`/dogs/${file.id}/look-over`" kind="quiet">To the look-over</ActButton>
       </div>
-      <template v-if="!blocked && !banded">
+      <template v-if="!blocked && !banded && !bandElsewhere">
         <WhatYouMayUse v-if="cutWork" :work="cutWork" class="mt-3 border-t border-rule pt-2" />
         <ChoiceRow
           v-if="work === 'ears' && cuts && !habits.ears"
@@ -121,9 +129,9 @@ const { asksFirst } = useRehearsed(() => props.work)
           @update:model-value="(ears) => ears && changeHabits({ ears })"
         />
         <PartsToday
-          v-if="parts.length > 1 && !looking(work)"
+          v-if="worked.length > 1 && !looking(work)"
           v-model="todayParts"
-          :parts="parts.filter((p) => !toldVet.includes(p))"
+          :parts="worked"
           class="mt-2 border-t border-rule pt-2"
         />
         <p v-if="against" class="mt-2 flex gap-2 font-semibold text-caution" role="alert" data-not-today>
@@ -142,7 +150,7 @@ const { asksFirst } = useRehearsed(() => props.work)
             >Comb there first, {{ plural(uncombed.length, 'place') }}</ActButton
           >
         </template>
-        <p v-if="cuts" class="mt-2 flex gap-2 font-semibold text-caution">
+        <p v-if="near.length" class="mt-2 flex gap-2 font-semibold text-caution">
           <CautionMark class="shrink-0" />Never a blade at {{ listed(near) }}.
         </p>
         <template v-if="!against && !uncombed.length">
@@ -161,14 +169,19 @@ const { asksFirst } = useRehearsed(() => props.work)
               :kind="resume ? 'plain' : 'filled'"
               class="sticky bottom-[68px] z-10 mt-3 w-full text-lead desk:static"
               :disabled="!first"
-              @click="emit('start', todayParts)"
+              @click="
+                emit(
+                  'start',
+                  todayParts.filter((p) => worked.includes(p)),
+                )
+              "
             >
               {{ first ? `Start: ${first.act.toLowerCase()}` : 'Choose a part' }}
             </ActButton>
           </template>
         </template>
         <ActButton v-else-if="against" :to="`/dogs/${file.id}`" class="mt-3 w-full">Back to today</ActButton>
-        <RehearseLink :work="work" />
+        <RehearseLink v-if="!asksFirst || against || uncombed.length" :work="work" />
         <CareDiagram v-if="drawings.length" :names="drawings" class="mt-5" />
       </template>
     </section>

@@ -1,23 +1,29 @@
 <script setup lang="ts">
-import { everAt, offered } from '#core/care/tidies/may'
+import { allowedAt, everAt, missing, offered, withheld } from '#core/care/tidies/may'
 import { SETTINGS } from '#core/record/habits'
 import type { Setting } from '#core/record/habits'
 import { MEANS } from '#core/record/means'
 import type { MeansId } from '#core/record/means'
 import type { CutId } from '#core/record/tidies'
-import { SETTING_WORDS } from '~/words/care'
+import { settingLabel } from '~/words/care'
 import { capital, listed } from '~/words/numbers'
 
 /** What an owner may use at one tidy, tool by tool, and whose name is on it. */
 const props = defineProps<{ work: CutId }>()
 const { file } = useDog()
 const { habits, changeHabits, problem } = useHabits()
-const { may, setting, tools } = useWork(() => props.work)
-const by = computed(() => may.value?.by ?? null)
+const may = computed(() => allowedAt(props.work, habits.value))
+const setting = computed(() => may.value.setting)
+/** What is used, what another permission would add, and what may be used and is not there. */
+const tools = computed(() => {
+  const words = (list: typeof offered) => list(props.work, may.value).map((m) => MEANS[m])
+  return { use: words(offered), not: words(withheld), missing: words(missing) }
+})
+const by = computed(() => may.value.by)
 const choices = computed(() =>
   SETTINGS.map((value) => ({
     value,
-    words: value === 'taught' && by.value ? `as ${by.value} showed me` : SETTING_WORDS[value].label,
+    words: value === 'taught' && by.value ? `as ${by.value} showed me` : settingLabel(props.work, value),
   })),
 )
 const name = ref(by.value ?? habits.value.taughtBy ?? file.value.profile.groomer ?? '')
@@ -35,9 +41,7 @@ const shown = computed(() => {
   const { with: named } = habits.value.may[props.work] ?? {}
   return (
     named ??
-    offered(props.work, { ...may.value!, setting: 'taught', owned: undefined }).filter(
-      (m) => m in TOOLS.value,
-    )
+    offered(props.work, { ...may.value, setting: 'taught', owned: undefined }).filter((m) => m in TOOLS.value)
   )
 })
 const TOOLS = computed(

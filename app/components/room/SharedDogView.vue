@@ -8,7 +8,8 @@ import { buildOf } from '#drawing/build-of'
 import { MOST_NOTE } from '#shared/limits'
 import type { SharedDog } from '#shared/answers'
 import type { SharedView } from '~/words/shared-view'
-import { capital } from '~/words/numbers'
+import { workLabel } from '~/words/care'
+import { capital, listed } from '~/words/numbers'
 import { sayHandled } from '~/words/diary'
 import { sayChance } from '~/words/reasons'
 import { CONDITION_SAYS, sayMark, sayWorks } from '~/words/truths'
@@ -38,12 +39,23 @@ const tellStory = (s: SharedView['stories'][number]) =>
     ? `not allowed, last ${sayDay(s.day, props.shared.today)}`
     : `${s.finding} ${sayDay(s.day, props.shared.today)}, ${ended[s.ended]}`
 
+/** Who has rehearsed what on paper, before cutting it. */
+const rehearsed = computed(() => {
+  const by = new Map<string, Set<string>>()
+  for (const { what } of props.shared.entries)
+    if (what.kind === 'rehearsed' && what.went === 'kept') {
+      const who = what.by ?? props.shared.owner
+      by.set(who, (by.get(who) ?? new Set()).add(workLabel(what.of).toLowerCase()))
+    }
+  return [...by].map(([who, of]) => `${who} has rehearsed ${listed([...of])}`).join('; ')
+})
 /** What stands of the dog itself that a hand should know before it touches. */
 const before = computed(() => {
   const { works = [], marks = [], condition = [] } = props.shared.profile
   return [
     { label: 'works', says: works.map(sayWorks).join('; ') },
     { label: 'skin', says: marks.map(sayMark).join('; ') },
+    { label: 'on paper', says: rehearsed.value },
     { label: 'mind', says: condition.map((c) => CONDITION_SAYS[c]).join('; ') },
   ].filter((t) => t.says)
 })

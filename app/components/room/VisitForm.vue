@@ -12,11 +12,15 @@ import type { Entry } from '#core/record/entries'
 import { COMFORT_IDS, KEYED_FINDINGS } from '#core/record/findings'
 import type { Comfort, Finding } from '#core/record/findings'
 import { SETTINGS, TAUGHT } from '#core/record/habits'
-import type { Setting, TaughtId } from '#core/record/habits'
+import type { Setting } from '#core/record/habits'
 import type { DogRecord } from '#core/record/fold'
 import { buildOf } from '#drawing/build-of'
 import { MOST_NOTE } from '#shared/limits'
-import { SETTING_WORDS, TAUGHT_WORDS } from '~/words/care'
+import { everShown } from '#core/care/tidies/may'
+import type { MeansId } from '#core/record/means'
+import { CUT_IDS } from '#core/record/tidies'
+import type { CutId } from '#core/record/tidies'
+import { SETTING_WORDS } from '~/words/care'
 import { capital, plural } from '~/words/numbers'
 import { saySuggestion } from '~/words/visit'
 import { PART_WORDS } from '~/words/parts'
@@ -94,7 +98,7 @@ const scope = ref<'all' | 'some'>('all')
 const some = computed(() => scope.value === 'some' && did.value.length > 0)
 const comfort = ref<Comfort>()
 const setting = ref<Setting | ''>('')
-const taught = ref<TaughtId[]>([])
+const shown = ref<Partial<Record<CutId, MeansId[]>>>({})
 const mats = ref(false)
 const general = ref('')
 const word = ref('')
@@ -146,7 +150,8 @@ const visit = computed<VisitEntry>(() => ({
       ? {
           allows: {
             setting: setting.value,
-            taught: setting.value === 'taught' ? taught.value : [],
+            taught: setting.value === 'taught' ? TAUGHT.filter((t) => everShown(t, shown.value)) : [],
+            ...(setting.value === 'taught' ? { may: withEach(shown.value) } : {}),
             mats: mats.value,
           },
         }
@@ -188,6 +193,9 @@ async function enter() {
     ...(word.value.trim() ? { note: { id: uuid(), body: word.value.trim() } } : {}),
   })
 }
+/** A tidy that nothing was shown of is left to cloth and comb. */
+const withEach = (of: Partial<Record<CutId, MeansId[]>>) =>
+  Object.fromEntries(CUT_IDS.map((id) => [id, of[id] ?? []]))
 const SETTING_SAYS: Record<Setting, string> = {
   comb: 'cloth and comb only',
   scissors: 'comb and blunt tips',
@@ -346,9 +354,7 @@ const SETTING_SAYS: Record<Setting, string> = {
       />
       <p v-if="setting" class="small mt-1">{{ SETTING_WORDS[setting].means }}</p>
       <template v-if="setting === 'taught'">
-        <label v-for="t in TAUGHT" :key="t" class="flex min-h-11 items-center gap-2">
-          <input v-model="taught" type="checkbox" :value="t" class="size-5 accent-ink" />{{ TAUGHT_WORDS[t] }}
-        </label>
+        <ShownTools v-model="shown" />
       </template>
       <label v-if="setting" class="flex min-h-11 items-center gap-2">
         <input v-model="mats" type="checkbox" name="mats" class="size-5 accent-ink" />may try a single mat for

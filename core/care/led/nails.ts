@@ -42,7 +42,7 @@ export const nailSteps = (asked: WorkAsked): WorkStep[] => [
     'A sliver off the tip, then look at the cut',
     'Light nail: the pink is the quick, keep two millimetres off it. Dark nail: slivers, and a dark dot in the middle of the cut means stop.',
     {
-      cautions: ['quick', 'moves'],
+      cautions: ['quick', 'foot'],
       cutsWith: ['nail-clipper', 'nail-grinder'],
       near: ['quick'],
       each: true,

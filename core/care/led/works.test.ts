@@ -12,7 +12,7 @@ import {
   TAUGHT,
 } from '../../record/habits'
 import { MEANS, MEANS_IDS } from '../../record/means'
-import { CUT_IDS, WORK_IDS } from '../../record/tidies'
+import { TRIM_IDS, WORK_IDS } from '../../record/tidies'
 import type { WorkId } from '../../record/tidies'
 import { CARE_CAUTIONS } from '../cautions'
 import { clipSteps } from '../tidies/clip'
@@ -157,22 +157,25 @@ describe('every danger place has its caution before the act', () => {
         }
       }
   })
-  it.each(CUT_IDS)('%s: every danger place near it stands at a step of it', (tidy) => {
-    for (const sex of ['female', 'male'] as const) {
-      const asked: WorkAsked = {
-        ...USUAL,
-        sex,
-        setting: 'taught',
-        taught: TAUGHT,
-        face: 'three-cuts',
-        ears: 'hanging',
-        earHair: 'shorten',
-        sanitary: 'wider',
+  it.each([...TRIM_IDS, 'nails'] as const)(
+    '%s: every danger place near it stands at a step of it',
+    (tidy) => {
+      for (const sex of ['female', 'male'] as const) {
+        const asked: WorkAsked = {
+          ...USUAL,
+          sex,
+          setting: 'taught',
+          taught: TAUGHT,
+          face: 'three-cuts',
+          ears: 'hanging',
+          earHair: 'shorten',
+          sanitary: 'wider',
+        }
+        const told = new Set(workSteps(tidy, asked).flatMap((s) => s.near))
+        expect([...told].sort()).toEqual(dangersNear(tidy, sex).sort())
       }
-      const told = new Set(workSteps(tidy, asked).flatMap((s) => s.near))
-      expect([...told].sort()).toEqual(dangersNear(tidy, sex).sort())
-    }
-  })
+    },
+  )
   it.each(['female', 'male'] as const)('a body clip too, %s', (sex) => {
     const told = new Set(clipSteps(sex).flatMap((s) => s.near))
     expect([...told].sort()).toEqual(dangersNear('clip', sex).sort())

@@ -34,7 +34,7 @@ const ONE_BY_ONE: Partial<Record<WorkId, RegExp>> = {
   eyes: /^eye\./,
   'ear-look': /^ear-opening/,
 }
-export const cutting = (work: WorkId): work is CutId => CUT_IDS.some((id) => id === work)
+export const cutting = (work: WorkId): work is WorkId & CutId => CUT_IDS.some((id) => id === work)
 /** Looked at, with how it came out; what is cut is asked after otherwise. */
 export const looking = (work: WorkId) =>
   work === 'nails' || work === 'eyes' || work === 'ear-look' || work === 'teeth'

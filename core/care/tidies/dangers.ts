@@ -4,7 +4,7 @@ import type { CutId } from '../../record/tidies'
 interface DangerRow {
   label: string
   /** Tidies that come near it, and a body clip. */
-  near: readonly (CutId | 'clip')[]
+  near: readonly CutId[]
   /** The caution that stands before an act near it. */
   caution: CareCautionId
   sex?: 'female' | 'male'
@@ -104,7 +104,7 @@ export const DANGER_IDS = Object.keys(DANGERS) as DangerId[]
 export const dangerRow = (id: DangerId): DangerRow => DANGERS[id]
 
 /** Danger places a tidy comes near, on this dog. */
-export const dangersNear = (tidy: CutId | 'clip', sex: 'female' | 'male'): DangerId[] =>
+export const dangersNear = (tidy: CutId, sex: 'female' | 'male'): DangerId[] =>
   DANGER_IDS.filter((id) => {
     const row = dangerRow(id)
     return row.near.includes(tidy) && (!row.sex || row.sex === sex)

@@ -3,6 +3,7 @@ import type { CutterId } from '../../record/cutters'
 import { settingAt } from '../../record/habits'
 import type { HabitsNow, Setting, TaughtId } from '../../record/habits'
 import type { MeansId } from '../../record/means'
+import { CUT_IDS } from '../../record/tidies'
 import type { CutId } from '../../record/tidies'
 
 export const SCISSORS: readonly MeansId[] = ['blunt-scissors', 'thinning-scissors']
@@ -29,9 +30,17 @@ const WITH: Record<CutId, { usual: readonly MeansId[]; taught: Partial<Record<Ta
   ears: { usual: ['thinning-scissors', 'blunt-scissors'], taught: {} },
   neatening: { usual: ['thinning-scissors', 'blunt-scissors'], taught: {} },
   nails: { usual: ['nail-clipper', 'nail-grinder'], taught: {} },
+  clip: { usual: ['guarded-clipper'], taught: {} },
 }
 /** All that may ever cut at a tidy: what is usual, and what a groomer can teach. */
 export const everAt = (tidy: CutId): MeansId[] => [...WITH[tidy].usual, ...Object.values(WITH[tidy].taught)]
+/** Whether what has a name of its own was among what was shown. */
+export const everShown = (taught: TaughtId, shown: Partial<Record<CutId, readonly MeansId[]>>): boolean =>
+  CUT_IDS.some((id) => {
+    const means = WITH[id].taught[taught]
+    return means !== undefined && (shown[id]?.includes(means) ?? false)
+  })
+
 /** What may be used for a tidy by permission alone, whether it is owned or not. */
 function permitted(tidy: CutId, { setting, taught, with: named }: Allowed): MeansId[] {
   if (setting === 'comb') return []

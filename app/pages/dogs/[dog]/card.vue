@@ -13,8 +13,13 @@ import { dayAndMonth, sayDay } from '#core/record/say-day'
 import { chanceOfAnyMat, expectedKnots, expectedMats } from '#core/record/odds'
 import { buildOf } from '#drawing/build-of'
 import { sayHandled } from '~/words/diary'
-import { SETTING_WORDS } from '~/words/care'
-import { inOdds, plural } from '~/words/numbers'
+import { allowedAt, offered } from '#core/care/tidies/may'
+import type { Setting } from '#core/record/habits'
+import { MEANS } from '#core/record/means'
+import { CUT_IDS } from '#core/record/tidies'
+import type { CutId } from '#core/record/tidies'
+import { SETTING_WORDS, workLabel } from '~/words/care'
+import { inOdds, listed, plural } from '~/words/numbers'
 import { PART_WORDS } from '~/words/parts'
 
 /** The handover card: one page for the groomer's table, and their card back to fill by hand. */
@@ -59,13 +64,24 @@ const lengths = computed(() =>
     return `${PART_WORDS[part]} ${Math.round(rows.reduce((s, p) => s + p.mm, 0) / Math.max(1, rows.length))}`
   }).join(', '),
 )
-const setting = computed(() => {
-  const h = habitsOf(profile.value)
-  return h.setting === 'taught'
-    ? `as ${h.taughtBy} showed`
-    : h.setting === 'comb'
+const saySetting = (to: Setting, by: string | null) =>
+  to === 'taught'
+    ? `as ${by} showed`
+    : to === 'comb'
       ? 'cloth and comb only'
       : SETTING_WORDS.scissors.label.replace('and ', '')
+/** What may be used at one tidy, and whose name is on it. */
+function sayMay(id: CutId) {
+  const may = allowedAt(id, habitsOf(profile.value))
+  const tools = offered(id, may).filter((m) => m !== 'cloth' && m !== 'comb')
+  return tools.length
+    ? `${listed(tools.map((m) => MEANS[m]))}${may.setting === 'taught' && may.by ? `, shown by ${may.by}` : ''}`
+    : 'cloth and comb'
+}
+const setting = computed(() => {
+  const h = habitsOf(profile.value)
+  const apart = CUT_IDS.flatMap((id) => (h.may[id] ? [`${workLabel(id).toLowerCase()}: ${sayMay(id)}`] : []))
+  return [saySetting(h.setting, h.taughtBy), ...apart].join('; ')
 })
 const BACK = [
   'Lengths left: body, legs, head, ears, tail',

@@ -1,0 +1,901 @@
+import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { Key } from 'selenium-webdriver'
+import { DANGER_IDS } from '../../core/care/tidies/dangers'
+import type { TrimId } from '../../core/record/tidies'
+import { REGION_IDS } from '../../core/coat/regions'
+import type { Entry } from '../../core/record/entries'
+import type { Habits, Profile } from '../../core/record/profile'
+import { clockAt } from '../support/clock'
+import { entry } from '../support/dogs'
+import { ledOn } from '../support/led'
+import { daysAgo, newDog, newOwner, PASSWORD, startApp } from '../support/server'
+import type { Running, Visitor } from '../support/server'
+import { DESK, Page, PHONE } from '../support/page'
+
+/** The tidies and the looks between, led step by step; on paper first; on a phone and at a desk. */
+let running: Running
+let owner: Visitor
+let page: Page
+clockAt('10:00')
+const today = daysAgo(0)
+/** No day to plan: these dogs are here for what stands beside the comb. */
+const minutes = [0, 0, 0, 0, 0, 0, 0]
+const merle = newDog({ name: 'Merle', sex: 'male', groomer: 'Imke', minutes })
+const brush = newDog({
+  minutes,
+  name: 'Bramble',
+  coat: 'double-long',
+  sex: 'female',
+  habits: { weather: false },
+})
+const { ofKind, next, start, walkThrough, partIs, found, at } = ledOn(
+  () => page,
+  () => owner,
+)
+const combed = (but: string[] = []) =>
+  REGION_IDS.filter((r) => !but.includes(r)).map((region) =>
+    entry(today, { kind: 'check', region, finding: 'glides' }),
+  )
+const profileOf = async (dog: string) =>
+  (await owner.call('GET', `/api/dogs/${dog}`)).json.profile as unknown as Profile & { habits: Habits }
+const become = async (dog: string, more: (p: Profile) => Profile) =>
+  expect(
+    (await owner.call('PUT', `/api/dogs/${dog}`, { profile: more(await profileOf(dog)) })).status,
+  ).toBeLessThan(300)
+
+beforeAll(async () => {
+  running = (await startApp()).running
+  owner = await newOwner(running.address, 'Ada')
+  for (const dog of [merle, brush]) await owner.call('POST', '/api/dogs', dog)
+  page = await Page.open(running.address, PHONE)
+  await page.signIn(String((await owner.call('GET', '/api/me')).json.email), PASSWORD)
+})
+afterAll(async () => {
+  await page?.close()
+  await running?.stop()
+})
+const both = [
+  ['on a phone', PHONE],
+  ['at a desk', DESK],
+] as const
+
+/** As it was before: what was written of the tidy, the knot and the concern is taken back. */
+async function takenBack(tidies: number) {
+  const { entries } = (await owner.call('GET', `/api/dogs/${merle.id}`)).json as unknown as {
+    entries: Entry[]
+  }
+  const last = (match: (what: Entry['what']) => boolean) => entries.filter((e) => match(e.what)).at(-1)!
+  const undone = [
+    last((w) => w.kind === 'tidy'),
+    last((w) => w.kind === 'concern'),
+    last((w) => w.kind === 'check' && w.finding === 'knot'),
+  ].map((e) => entry(today, { kind: 'correction', replaces: e.id, by: null }))
+  await owner.call('POST', `/api/dogs/${merle.id}/entries`, { entries: undone })
+  expect((await ofKind(merle.id, 'tidy')).length).toBe(tidies)
+}
+
+describe('what may be used', () => {
+  it('by default nothing that cuts is offered; each tidy is set by itself, and the comb goes first', async () => {
+    await page.visit(`/dogs/${merle.id}/tidies`)
+    await page.says('By growth since the cut')
+    await page.press('Face')
+    // What is withheld is not promised.
+    await page.says('Clean his eye corners, 2 minutes')
+    await page.says('for Imke, as you are set')
+    await page.press('and blunt tips')
+    await page.until(async () => !(await page.words()).includes('as you are set'), 'still set to the comb')
+    await page.says('Clear his eye corners, 5 minutes')
+    // Nothing cuts where the comb has not been: it goes first, and Start is not beside the warning.
+    await page.find('[data-comb-first]')
+    expect(await page.words()).not.toContain('Start:')
+    await page.visit(`/dogs/${merle.id}/tidies?at=paws`)
+    await page.says('as you are set')
+    await owner.call('POST', `/api/dogs/${merle.id}/entries`, { entries: combed() })
+    expect((await profileOf(merle.id)).habits.may).toEqual({ face: { setting: 'scissors' } })
+  })
+  it('before a first cut it is asked for on paper; a groomer’s word opens the door, and it can be put off', async () => {
+    await page.visit(`/dogs/${merle.id}/tidies?at=face`)
+    await page.find('[data-rehearse-first]')
+    expect(await page.words()).not.toContain('Start:')
+    expect(await page.violations()).toEqual([])
+    await page.press('as I was shown')
+    await page.type('[name=taught-by]', 'Imke')
+    await page.press('That one')
+    await page.says('as Imke showed me')
+    await page.says('Start:')
+    await page.press('and blunt tips')
+    await page.find('[data-rehearse-first]')
+    await page.tap(await page.find('[data-put-off]'))
+    await page.type('[name=put-off]', 'Imke watches me on Friday')
+    await page.press('Put it off')
+    await page.says('Start:')
+    await page.until(async () => (await ofKind(merle.id, 'rehearsed')).length === 1, 'not on file')
+    expect(await ofKind(merle.id, 'rehearsed')).toEqual([
+      { kind: 'rehearsed', of: 'face', by: 'Ada', went: 'later', says: 'Imke watches me on Friday' },
+    ])
+    await page.driver.navigate().refresh()
+    await page.says('Start:')
+  })
+  it('what is not owned, or dull, is not offered', async () => {
+    await page.visit(`/dogs/${merle.id}/ways`)
+    await page.tap(await page.find('[data-guard="6"]'))
+    await page.until(
+      async () => (await profileOf(merle.id)).habits.guards?.includes(6),
+      'the guard is not kept',
+    )
+    await page.tap(await page.find('[data-cutter=blunt-scissors] input'))
+    await page.says('Dull ones fold the hair')
+    expect(await page.violations()).toEqual([])
+    expect(await page.sideways()).toBe(0)
+    await page.visit(`/dogs/${merle.id}/tidies?at=face`)
+    expect(await page.text('[data-missing]')).toContain('thinning scissors')
+    await page.visit(`/dogs/${merle.id}/ways`)
+    await page.press('dull')
+    await page.until(
+      async () => (await profileOf(merle.id)).habits.worn?.length === 1,
+      'the wear is not kept',
+    )
+    await page.visit(`/dogs/${merle.id}/tidies?at=face`)
+    await page.says('as you are set')
+    // For what follows: all tools there, every tidy open but its groomer's own blades, and all of it rehearsed.
+    await become(merle.id, ({ habits, ...rest }) => {
+      const { cutters: _c, worn: _w, guards: _g, may: _m, ...ways } = habits ?? {}
+      return { ...rest, habits: { ...ways, setting: 'scissors' } }
+    })
+    const rehearsed = (['paws', 'sanitary', 'ears', 'nails'] as const).map((of) =>
+      entry(today, { kind: 'rehearsed', of, by: 'Ada', went: 'kept' }),
+    )
+    await owner.call('POST', `/api/dogs/${merle.id}/entries`, { entries: rehearsed })
+  })
+})
+
+describe('on paper first', () => {
+  /** Marks a point of the drawing's own coordinates by finger. */
+  const markAt = (points: readonly (readonly [number, number])[]) =>
+    page.driver.executeScript(
+      `const plate = document.querySelector('[data-plate]'), m = plate.querySelector('svg').getScreenCTM()
+       for (const [x, y] of arguments[0]) {
+         const p = new DOMPoint(x, y).matrixTransform(m), at = { clientX: p.x, clientY: p.y, pointerId: 1, bubbles: true, buttons: 1 }
+         plate.setPointerCapture = () => undefined
+         for (const type of ['pointerdown', 'pointermove', 'pointerup']) plate.dispatchEvent(new PointerEvent(type, at))
+       }`,
+      points,
+    )
+  it('left open is shown and why, marked by keys, the lie by an arrow key, the finger picked: and it is written down', async () => {
+    await page.visit(`/dogs/${brush.id}/rehearse?of=paws`)
+    await page.says('Where may the blade not go?')
+    expect(await page.violations()).toEqual([])
+    expect(await page.sideways()).toBe(0)
+    // All five pads, and the web in the middle; the outer two are forgotten.
+    await markAt([
+      [0, 10],
+      [-39, -128],
+      [39, -128],
+      [-103, -58],
+      [103, -58],
+      [9, -100],
+    ])
+    await page.until(async () => (await page.all('[data-mark]')).length === 6, 'not every mark is there')
+    await page.tap(await page.find('[data-all-of-them]'))
+    await page.says('Two places left open')
+    expect(await page.text('[data-kept=true]')).toContain('The pads: kept off')
+    expect(await page.text('[data-kept=false]')).toMatch(/webs.*left open[\s\S]*Find the fold/)
+    expect(await page.all('[data-open]')).toHaveLength(2)
+    await page.press('Mark what was left open')
+    // One by finger, one by keys: the cross begins in the middle.
+    await markAt([[62, -50]])
+    await page.driver.executeScript(`document.querySelector('[data-plate]').focus()`)
+    const steps = [...Array<string>(5).fill(Key.ARROW_LEFT), ...Array<string>(4).fill(Key.ARROW_UP)]
+    await page.keys(...steps, Key.SPACE)
+    await page.until(async () => (await page.all('[data-mark]')).length === 8, 'the key marked nothing')
+    await page.tap(await page.find('[data-all-of-them]'))
+    await page.says('All of it kept off')
+    expect(await page.violations()).toEqual([])
+    await page.tap(await page.find('[data-on]'))
+    for (const [wrong, right] of [
+      [Key.ARROW_UP, Key.ARROW_DOWN],
+      [Key.ARROW_DOWN, Key.ARROW_UP],
+    ] as const) {
+      await page.driver.executeScript(`document.querySelector('[data-plate]').focus()`)
+      await page.keys(wrong)
+      await page.says('It lies as the dashes show')
+      await page.keys(right)
+      await page.says('So it lies')
+      await page.tap(await page.find('[data-on]'))
+    }
+    await page.says('Where does your finger go?')
+    await page.tap(await page.find('[data-finger=false]'))
+    await page.says('Not there')
+    await page.tap(await page.find('[data-finger=true]'))
+    await page.says('a slip meets the finger')
+    await page.tap(await page.find('[data-on]'))
+    await page.find('[data-rehearsed]')
+    expect(await page.violations()).toEqual([])
+    await page.until(async () => (await ofKind(brush.id, 'rehearsed')).length === 1, 'not on file')
+    expect(await ofKind(brush.id, 'rehearsed')).toEqual([
+      { kind: 'rehearsed', of: 'paws', by: 'Ada', went: 'kept' },
+    ])
+    await page.visit(`/dogs/${brush.id}/diary`)
+    await page.says('On paper: paws')
+  })
+  it.each(['face', 'sanitary', 'ears', 'nails'] as const)('%s can be asked after, and shown', async (of) => {
+    await page.visit(`/dogs/${brush.id}/rehearse?of=${of}`)
+    await page.tap(await page.find('[data-not-sure]'))
+    await page.says('left open')
+    expect((await page.all('[data-open]')).length).toBeGreaterThan(0)
+    expect(await page.violations()).toEqual([])
+    expect(await page.sideways()).toBe(0)
+  })
+})
+
+describe.each(both)('the tidies, %s', (_name, screen) => {
+  const TIDIES: [TrimId, RegExp][] = [
+    ['face', /Points away from the eye[\s\S]*/],
+    ['paws', /Between the toes is skin/],
+    ['sanitary', /No scissors here, ever/],
+    ['ears', /Only hair below the leather/],
+    ['neatening', /Find the last tail bone/],
+  ]
+  beforeAll(async () => {
+    page.byTouch = screen === PHONE
+    await page.size(screen)
+  })
+
+  it.each(TIDIES)('%s: drawing, cautions before the act, and when it comes next', async (tidy, caution) => {
+    await page.visit(`/dogs/${merle.id}/tidies?at=${tidy}`)
+    await page.find('[data-diagram] [data-danger]')
+    const drawn = await page.driver.executeScript<string[]>(
+      `return [...document.querySelectorAll('[data-danger]')].map((e) => e.dataset.danger)`,
+    )
+    for (const d of drawn) expect(DANGER_IDS).toContain(d)
+    const words = await page.words()
+    expect(words).toContain('Never a blade at')
+    if (tidy === 'sanitary') expect(words).not.toMatch(/(?<!No )scissors(?! here, ever)[^,.]*tip/)
+    expect(await page.violations()).toEqual([])
+    expect(await page.sideways()).toBe(0)
+    await start()
+    expect(await page.violations()).toEqual([])
+    const steps = await walkThrough()
+    expect([...steps.values()].join('\n')).toMatch(caution)
+    await page.says('Was it time?')
+    expect(await page.violations()).toEqual([])
+    const before = (await ofKind(merle.id, 'tidy')).length
+    await page.press('Just right')
+    await page.until(async () => (await ofKind(merle.id, 'tidy')).length === before + 1, 'not on file')
+    const tidied = (await ofKind(merle.id, 'tidy')).at(-1)!
+    expect(tidied).toMatchObject({ tidy, was: 'right' })
+    expect(tidied.parts!.every((p) => p.did === 'done')).toBe(true)
+    await page.says('Written in.')
+    await page.press('Undo')
+    await page.until(async () => (await ofKind(merle.id, 'tidy')).length === before, 'still on file')
+  })
+
+  it('stopped part way: what was done is written foot by foot, the rest stays due, and the diary opens it', async () => {
+    await page.visit(`/dogs/${merle.id}/tidies?at=paws`)
+    await start()
+    await page.press('Stop here')
+    await page.says('Stopped. How far did it come?')
+    const before = (await ofKind(merle.id, 'tidy')).length
+    await page.press('Not done: write nothing')
+    await page.says('Start:')
+    expect((await ofKind(merle.id, 'tidy')).length).toBe(before)
+    await start()
+    await page.press('Stop here')
+    await page.says('Stopped. How far did it come?')
+    await partIs('paw.forefoot.left', 'done')
+    await partIs('paw.hindfoot.left', 'done')
+    await partIs('paw.forefoot.right', 'would not')
+    await page.type('[name=left]', '4')
+    await page.press('by finger')
+    expect(await page.violations()).toEqual([])
+    expect(await page.sideways()).toBe(0)
+    await page.press('Just right')
+    await page.until(async () => (await ofKind(merle.id, 'tidy')).length === before + 1, 'not on file')
+    const cut = { did: 'done', how: 'cut', mm: 4, by: 'fingers' }
+    expect((await ofKind(merle.id, 'tidy')).at(-1)).toMatchObject({
+      tidy: 'paws',
+      comfort: 'stopped',
+      parts: [
+        { part: 'paw.forefoot.left', ...cut },
+        { part: 'paw.forefoot.right', did: 'refused' },
+        { part: 'paw.hindfoot.left', ...cut },
+        { part: 'paw.hindfoot.right', did: 'left' },
+      ],
+    })
+    await page.visit(`/dogs/${merle.id}/diary`)
+    await page.says('left feet done, right forefoot refused, right hind foot left, 4 mm left')
+    await page.tap(await page.find('[data-entry=tidy] button'))
+    await page.says('4 mm')
+    await page.press('Put it right')
+    await partIs('paw.hindfoot.right', 'would not')
+    await page.press('Keep it')
+    await page.says('right feet refused')
+    await page.visit(`/dogs/${merle.id}/tidies?at=paws`)
+    await page.says(/Next|Start:/)
+    // Back to how it was, for whoever comes after.
+    await page.visit(`/dogs/${merle.id}/diary`)
+    await page.tap(await page.find('[data-entry=tidy] button'))
+    await page.press('Take it back')
+    await page.until(async () => (await ofKind(merle.id, 'tidy')).length === before, 'it still stands')
+  })
+
+  it('how often it comes stands beside what was seen, and what the owner sets holds', async () => {
+    if (screen === DESK) return
+    const every = async () =>
+      ((await owner.call('GET', `/api/dogs/${merle.id}`)).json.profile as { habits: Habits }).habits.every
+    await page.visit(`/dogs/${merle.id}/bath`)
+    await page.tap(await page.find('[data-every=bath] button'))
+    await page.says(/Coats like this \d+; (nothing seen yet|seen \d+)/)
+    await page.tap(await page.find('[aria-label="A day more"]'))
+    await page.press('Keep it so')
+    await page.says('as you set it')
+    expect((await every())!.bath).toBeGreaterThan(10)
+    await page.tap(await page.find('[data-every=bath] button'))
+    await page.press('As learned')
+    await page.until(async () => !(await page.words()).includes('as you set it'), 'it is still set')
+    expect((await every())?.bath).toBe(undefined)
+  })
+
+  it('paws foot by foot: what is found leads where it should, and it goes on after the page was closed', async () => {
+    const path = `/dogs/${merle.id}/tidies?at=paws`
+    const before = (await ofKind(merle.id, 'tidy')).length
+    await page.visit(path)
+    await start()
+    await at('', /Nails first/)
+    await next()
+    await at('Left forefoot', /Feel between every toe/)
+    expect(await page.violations()).toEqual([])
+    expect(await page.sideways()).toBe(0)
+    await found('seed')
+    expect(await page.text('[data-here]')).toContain('Out with your fingers')
+    await next()
+    await at('Left forefoot', /level with the pads/)
+    // A press too many is taken back, and a rest is taken.
+    await page.press('Back')
+    await at('Left forefoot', /Feel between/)
+    await next()
+    await page.tap(await page.find('[data-pause]'))
+    await page.find('[data-paused]')
+    await page.driver.navigate().refresh()
+    await page.press('Go on where you were, step 3')
+    await at('Left forefoot', /level with the pads/)
+    await page.press('Would not have it')
+    await at('Right forefoot', /Feel between every toe/)
+    await found('sore')
+    await page.says('Stop here and ring the vet')
+    await page.press('Write it in')
+    await page.press('Back to the tidy')
+    await at('Left hind foot', /Feel between every toe/)
+    await found('mat')
+    await page.answerKnot('It looks and feels well', 'Yes, it starts to split')
+    await page.press('Leave it for Imke')
+    await at('Right hind foot', /Feel between every toe/)
+    await page.says('What was left in is not cut over')
+    for (const act of [/Feel/, /Underneath/, /Press the toes/, /On top/, /Comb, stand the foot down/]) {
+      await at('Right hind foot', act)
+      await next()
+    }
+    await page.says('Was it time?')
+    await page.press('Just right')
+    await page.until(async () => (await ofKind(merle.id, 'tidy')).length === before + 1, 'not on file')
+    const tidy = (await ofKind(merle.id, 'tidy')).at(-1)!
+    expect(tidy.parts!.map((p) => [p.part, p.did, p.found?.[0]])).toEqual([
+      ['paw.forefoot.left', 'refused', 'seed'],
+      ['paw.forefoot.right', 'left', undefined],
+      ['paw.hindfoot.left', 'left', undefined],
+      ['paw.hindfoot.right', 'done', undefined],
+    ])
+    expect((await ofKind(merle.id, 'concern')).at(-1)).toMatchObject({ where: 'forefoot', seen: ['toes'] })
+    const checks = await ofKind(merle.id, 'check')
+    expect(checks.find((c) => c.finding === 'knot')).toMatchObject({ region: 'hindfoot.left', out: 0 })
+    await takenBack(before)
+  })
+
+  it('ears: carriage is asked; with the band on nothing else can be pressed until it is off', async () => {
+    await page.visit(`/dogs/${merle.id}/tidies?at=ears`)
+    await page.says('Start:')
+    if (screen === PHONE) {
+      // Not said yet: no band for ears nobody has described.
+      expect(await page.text('section[aria-label="In this order"]')).not.toMatch(/band/i)
+      await page.press('hanging, long hair')
+    }
+    await page.says('Band off, before anything else')
+    await page.tap(await page.find('[data-now="ear-base.left"]'))
+    await start()
+    await at('Left edge', /Comb the ear/)
+    await next()
+    await at('Left edge', /A loose band on the hair below the leather, and shorten/)
+    expect(await page.text('[data-cautions]')).toMatch(/A forgotten band kills an ear/)
+    expect(await page.all('[data-later]')).toHaveLength(0)
+    // Closed with the band on: nothing but the band is offered when it is come back to.
+    await next()
+    await at('Left edge', /Band off/)
+    await page.driver.navigate().refresh()
+    await page.find('[data-band-waits]')
+    expect(await page.words()).not.toContain('Start:')
+    // Nor is anything else begun over it, and Today says so.
+    for (const path of ['/tidies?at=paws', '']) {
+      await page.visit(`/dogs/${merle.id}${path}`)
+      await page.find('[data-band-on]')
+      expect(await page.words()).not.toContain('Start:')
+    }
+    expect(await page.violations()).toEqual([])
+    await page.visit(`/dogs/${merle.id}/tidies?at=ears`)
+    await page.press('To the band')
+    await at('Left edge', /Band off/)
+    const presses = await page.driver.executeScript<string[]>(
+      `return [...document.querySelectorAll('[data-run] button')].filter((b) => !b.closest('figure')).map((b) => b.innerText)`,
+    )
+    expect(presses).toEqual(['The band is off'])
+    expect(await page.violations()).toEqual([])
+  })
+
+  it('the band: stopped while it is on, it comes off first, and the ears say how far it came', async () => {
+    await page.visit(`/dogs/${merle.id}/tidies?at=ears`)
+    await page.press('To the band')
+    await next()
+    await at('Left edge', /base and behind/)
+    await page.press('Would not have it')
+    await at('Right edge', /Comb the ear/)
+    await next()
+    await at('Right edge', /A loose band/)
+    await page.press('Stop here')
+    await at('Right edge', /Band off/)
+    await next()
+    await page.says('Stopped. How far did it come?')
+    const before = (await ofKind(merle.id, 'tidy')).length
+    await page.press('Just right')
+    await page.until(async () => (await ofKind(merle.id, 'tidy')).length === before + 1, 'not on file')
+    expect((await ofKind(merle.id, 'tidy')).at(-1)!.parts!.map((p) => [p.part, p.did])).toEqual([
+      ['ear-edge.left', 'done'],
+      ['ear-edge.right', 'left'],
+      ['ear-base.left', 'refused'],
+      ['ear-base.right', 'left'],
+    ])
+    await page.press('Undo')
+    await page.until(async () => (await ofKind(merle.id, 'tidy')).length === before, 'still on file')
+  })
+
+  it('the rear: a guard that does not pass leaves that part, a soiled one is washed first, and privates are asked after', async () => {
+    await page.visit(`/dogs/${merle.id}/tidies?at=sanitary`)
+    // More than what has run out, for once.
+    for (const part of ['belly', 'privates'])
+      if (
+        (await page.text(`[data-now=${part}]`)) &&
+        (await (await page.find(`[data-now=${part}]`)).getAttribute('aria-pressed')) === 'false'
+      )
+        await page.tap(await page.find(`[data-now=${part}]`))
+    await start()
+    await at('', /Clean and dry/)
+    await found('soiled')
+    await page.find('[data-part-wash]')
+    await page.press('It is clean and dry now: go on')
+    await at('', /Clean and dry/)
+    await next()
+    await at('', /Hold without/)
+    await next()
+    await at('', /Feel the lie/)
+    await found('other-lie')
+    await next()
+    await at('', /Belly/)
+    // Three minutes of a running blade, by the page's own clock.
+    await page.driver.executeScript(`globalThis.grumboClockAheadMs = 4 * 60_000`)
+    await page.find('[data-clock]')
+    await page.says('Feel the blade on your wrist')
+    await page.press('It is cool')
+    await page.until(async () => !(await page.all('[data-clock]')).length, 'it is still said')
+    await page.driver.executeScript(`delete globalThis.grumboClockAheadMs`)
+    await found('wont-pass')
+    await page.says('Hair that will not clear is the groomer’s')
+    await at('', /Sheath and testicles/)
+    expect(await page.text('[data-cautions]')).toContain('leave that coat alone')
+    await found('knotted')
+    await at('', /Under the tail/)
+    await next()
+    await at('', /look from behind/)
+    await next()
+    await page.says('Was it time?')
+    const before = (await ofKind(merle.id, 'tidy')).length
+    await page.press('Just right')
+    await page.until(async () => (await ofKind(merle.id, 'tidy')).length === before + 1, 'not on file')
+    const parts = (await ofKind(merle.id, 'tidy')).at(-1)!.parts!
+    expect(parts.find((p) => p.part === 'belly')).toMatchObject({
+      did: 'left',
+      found: ['other-lie', 'wont-pass'],
+    })
+    expect(parts.find((p) => p.part === 'privates')).toMatchObject({ did: 'left', found: ['wont-pass'] })
+    expect(parts.find((p) => p.part === 'under-tail')).toMatchObject({ did: 'done', found: ['soiled'] })
+    await page.press('Undo')
+    await page.until(async () => (await ofKind(merle.id, 'tidy')).length === before, 'still on file')
+  })
+
+  it('beard and lips where they are chosen; put off comes again at the end', async () => {
+    await page.visit(`/dogs/${merle.id}/tidies?at=face`)
+    for (const part of ['beard', 'lips']) await page.tap(await page.find(`[data-now=${part}]`))
+    await start()
+    await at('', /Wipe the eye corners/)
+    await found('caked')
+    await at('', /Comb forward/)
+    await page.tap(await page.find('[data-later]'))
+    await at('', /outer side/)
+    await next()
+    await at('', /Comb the beard through/)
+    await next()
+    await at('', /The beard, cut to the finger/)
+    expect(await page.text('[data-cautions]')).toContain('tongue stays in')
+    await next()
+    await at('', /Draw the lip aside/)
+    await next()
+    await at('', /moustache/)
+    await next()
+    await at('', /no wider than the outer corners/)
+    await next()
+    await at('', /Look from the side/)
+    await next()
+    await at('', /Comb forward/)
+    await next()
+    await page.says('Was it time?')
+    await partIs('lips', 'not yet')
+    const before = (await ofKind(merle.id, 'tidy')).length
+    await page.press('Just right')
+    await page.until(async () => (await ofKind(merle.id, 'tidy')).length === before + 1, 'not on file')
+    const parts = (await ofKind(merle.id, 'tidy')).at(-1)!.parts!
+    expect(parts.map((p) => [p.part, p.did])).toEqual([
+      ['eye-corner.left', 'left'],
+      ['eye-corner.right', 'left'],
+      ['eye-side.left', 'done'],
+      ['eye-side.right', 'done'],
+      ['beard', 'done'],
+      ['lips', 'left'],
+    ])
+    expect(parts[0]!.found).toEqual(['caked'])
+    await page.press('Undo')
+    await page.until(async () => (await ofKind(merle.id, 'tidy')).length === before, 'still on file')
+  })
+
+  it('a concern at the forefeet stops them, and the hind feet go on', async () => {
+    const seen = entry(daysAgo(0), { kind: 'concern', where: 'forefoot', seen: ['red'] })
+    await owner.call('POST', `/api/dogs/${merle.id}/entries`, { entries: [seen] })
+    await page.visit(`/dogs/${merle.id}/tidies?at=paws`)
+    await page.says('Nothing there (forefeet) until the vet has seen it; the rest goes on')
+    await start()
+    await page.press('Stop here')
+    await page.find('[data-part="paw.hindfoot.left"]')
+    expect(await page.all('[data-part^="paw.forefoot"]')).toHaveLength(0)
+    const back = entry(daysAgo(0), { kind: 'correction', replaces: seen.id, by: null })
+    await owner.call('POST', `/api/dogs/${merle.id}/entries`, { entries: [back] })
+  })
+
+  it('before any cutting, once a sitting: not calm ends it, a dull tool can be put right', async () => {
+    await page.driver.executeScript(`localStorage.removeItem('grumbo-seen-to')`)
+    await page.visit(`/dogs/${merle.id}/tidies?at=paws`)
+    await page.press('Start:')
+    await page.find('[data-before]')
+    expect(await page.violations()).toEqual([])
+    expect(await page.sideways()).toBe(0)
+    await page.says('Never alone')
+    await page.tap(await page.find('[data-not=calm]'))
+    await page.says('Not with blades today')
+    expect(await page.all('[data-all-so]')).toHaveLength(0)
+    await page.tap(await page.find('[data-not=tool]'))
+    await page.says('Dull blades fold the hair')
+    await page.press('It is so now: begin')
+    await page.find('[data-run]')
+    await page.press('Stop here')
+    await page.press('Not done: write nothing')
+    await page.press('Start:')
+    // Once a sitting.
+    await page.find('[data-run]')
+    await page.press('Stop here')
+    await page.press('Not done: write nothing')
+  })
+
+  it('red skin under a crust ends the face with the vet, before anything is cut', async () => {
+    await page.visit(`/dogs/${merle.id}/tidies?at=face`)
+    await start()
+    await page.says('never picked')
+    await page.press('Red or bare skin there')
+    await page.find('[data-to-vet]')
+    await page.says('Stop here and ring the vet')
+    expect(await page.violations()).toEqual([])
+    const concerns = async () => (await ofKind(merle.id, 'concern')).length
+    const before = await concerns()
+    await page.press('Write it in')
+    await page.until(async () => (await concerns()) === before + 1, 'no concern on file')
+    expect((await ofKind(merle.id, 'concern')).at(-1)).toMatchObject({ where: 'eyes', seen: ['red'] })
+    await page.press('Undo')
+    await page.until(async () => (await concerns()) === before, 'it still stands')
+  })
+
+  it('the chart of lengths has guards alone, and a bare blade once it was taught, never below #15', async () => {
+    if (screen === DESK) return
+    const options = async () => {
+      await page.visit(`/dogs/${merle.id}/tidies?at=sanitary`)
+      await page.find('[data-pick=blade]')
+      return page.driver.executeScript<string[]>(
+        `return [...document.querySelectorAll('[data-pick=blade] option')].map((o) => o.textContent.trim())`,
+      )
+    }
+    const guards = await options()
+    expect(guards).toContain('12 mm, a guard comb')
+    expect(guards.filter((o) => o.includes('#'))).toEqual([])
+    const kept = async () =>
+      ((await owner.call('GET', `/api/dogs/${merle.id}`)).json.profile as { habits: Habits }).habits
+    await page.press('as I was shown')
+    await page.type('[name=taught-by]', 'Imke')
+    await page.press('That one')
+    await page.until(
+      async () => (await kept()).may?.sanitary?.setting === 'taught',
+      'the setting is not kept',
+    )
+    // Scissors are not to be had at the rear, whoever shows them.
+    expect(await page.all('[data-taught*=scissors]')).toHaveLength(0)
+    await page.tap(await page.find('[data-taught=bare-clipper] input'))
+    await page.until(
+      async () => (await kept()).may?.sanitary?.with?.includes('bare-clipper'),
+      'what was taught is not kept',
+    )
+    await page.until(
+      async () => (await options()).some((o) => o.includes('#15')),
+      'what was taught is not there',
+    )
+    expect((await options()).filter((o) => o.includes('#'))).toHaveLength(2)
+    await page.press('and the guard')
+    await page.until(
+      async () => (await kept()).may?.sanitary?.setting === 'scissors',
+      'the setting is not kept',
+    )
+    await page.until(async () => !(await options()).some((o) => o.includes('#')), 'a bare blade stays')
+  })
+
+  it('evens left and right up, and a length longer than before the cut is met in words', async () => {
+    await page.visit(`/dogs/${merle.id}/tidies?at=ears`)
+    await start()
+    await walkThrough()
+    await page.type('[name=left-mm]', '9')
+    await page.type('[name=right-mm]', '12')
+    await page.says('Take 2 mm off the right, comb, look. The last one by eye.')
+    await page.type('[name=left-mm]', '-4')
+    await page.says('Give the length in millimetres, 0 or more.')
+    await page.type('[name=left]', '390')
+    await page.says('a cut does not make hair longer')
+    await page.press('Not done: write nothing')
+  })
+})
+
+describe('what is looked at between', () => {
+  it('nails are led foot by foot: a sliver, one that bleeds and is pressed, one put off; kept when the page is closed', async () => {
+    await page.size(PHONE)
+    page.byTouch = true
+    await page.visit(`/dogs/${merle.id}/tidies`)
+    await page.tap(await page.find('[data-lead=nails]'))
+    await start()
+    await at('Left forefoot', /Foot held low/)
+    await page.tap(await page.find('[data-later]'))
+    await at('Right forefoot', /Foot held low/)
+    await found('long')
+    await at('Right forefoot', /A sliver off the tip/)
+    expect(await page.text('[data-cautions]')).toContain('A sliver at a time')
+    expect(await page.violations()).toEqual([])
+    await found('dot')
+    await at('Left hind foot', /Foot held low/)
+    await found('long')
+    await found('bled')
+    await at('Left hind foot', /five minutes without looking/)
+    await page.driver.navigate().refresh()
+    await page.tap(await page.find('[data-go-on]'))
+    await at('Left hind foot', /five minutes without looking/)
+    await next()
+    await at('Right hind foot', /Foot held low/)
+    // By keys: the usual answer is the last of the choices but three.
+    const before = (await ofKind(merle.id, 'tidy')).length
+    await next()
+    await at('Left forefoot', /Foot held low/)
+    await next()
+    await page.find('[data-log]')
+    expect(await page.violations()).toEqual([])
+    await page.tap(await page.find('[data-write]'))
+    await page.until(async () => (await ofKind(merle.id, 'tidy')).length === before + 1, 'not on file')
+    expect((await ofKind(merle.id, 'tidy')).at(-1)!.parts).toEqual([
+      { part: 'nails.forefoot.left', did: 'done', outcome: 'fine' },
+      { part: 'nails.forefoot.right', did: 'done', outcome: 'sliver' },
+      { part: 'nails.hindfoot.left', did: 'done', outcome: 'bled' },
+      { part: 'nails.hindfoot.right', did: 'done', outcome: 'fine' },
+    ])
+    await page.says('Being shortened, a sliver every four days')
+    await page.press('Undo')
+    await page.until(async () => (await ofKind(merle.id, 'tidy')).length === before, 'still on file')
+  })
+  it('eyes, ears and teeth are led the first times, by keys at a desk too', async () => {
+    let tidies = (await ofKind(merle.id, 'tidy')).length
+    const onFile = async () => {
+      tidies += 1
+      await page.until(async () => (await ofKind(merle.id, 'tidy')).length === tidies, 'not on file')
+    }
+    await page.visit(`/dogs/${merle.id}/tidies?at=eyes`)
+    await start()
+    await at('Left eye', /Look at the eye/)
+    await found('damp')
+    await at('Left eye', /Wipe from the corner/)
+    await next()
+    await at('Right eye', /Look at the eye/)
+    await found('red')
+    await page.says('Stop here and ring the vet')
+    await page.press('It was not so')
+    await at('Right eye', /Look at the eye/)
+    await next()
+    await page.tap(await page.find('[data-write]'))
+    await onFile()
+    expect((await ofKind(merle.id, 'tidy')).at(-1)).toMatchObject({
+      tidy: 'eyes',
+      parts: [
+        { part: 'eye.left', did: 'done', outcome: 'wiped' },
+        { part: 'eye.right', did: 'done', outcome: 'clear' },
+      ],
+    })
+    expect(await ofKind(merle.id, 'concern')).toHaveLength(0)
+
+    await page.size(DESK)
+    await page.visit(`/dogs/${merle.id}/tidies?at=ear-look`)
+    await start()
+    await at('Left ear', /Lay the flap back/)
+    // The choices by their numbers: wax, smell, sore; then pale, which goes on.
+    await page.keys('4')
+    await at('Left ear', /Wipe what you can see/)
+    await page.keys('2')
+    await at('Right ear', /Lay the flap back/)
+    await page.keys('2')
+    await page.says('Stop here and ring the vet')
+    await page.press('Write it in')
+    await page.press('Back to the tidy')
+    await page.tap(await page.find('[data-write]'))
+    await onFile()
+    expect((await ofKind(merle.id, 'tidy')).at(-1)!.parts).toEqual([
+      { part: 'ear-opening.left', did: 'done', outcome: 'wiped' },
+      { part: 'ear-opening.right', did: 'done', outcome: 'smell' },
+    ])
+    expect((await ofKind(merle.id, 'concern')).at(-1)).toMatchObject({
+      where: 'ear-openings',
+      seen: ['smell'],
+    })
+
+    await page.visit(`/dogs/${merle.id}/tidies?at=teeth`)
+    await start()
+    await at('', /A taste of the paste/)
+    await next()
+    await next()
+    await at('', /outsides of the back teeth/)
+    await found('little')
+    await page.tap(await page.find('[data-write]'))
+    await onFile()
+    expect((await ofKind(merle.id, 'tidy')).at(-1)).toMatchObject({ tidy: 'teeth', outcome: 'little' })
+  })
+  it('the marks of this dog stand on its own drawings, by letters', async () => {
+    await become(merle.id, (p) => ({
+      ...p,
+      marks: [
+        { what: 'scar', region: 'belly', says: 'An old scar' },
+        { what: 'mole', region: 'forefoot.left' },
+      ],
+    }))
+    await page.visit(`/dogs/${merle.id}/tidies?at=sanitary`)
+    await page.press('Underneath')
+    await page.find('[data-mark-at=A]')
+    expect(await page.text('[data-mark-row]')).toContain('On Merle: An old scar, belly')
+    await page.visit(`/dogs/${merle.id}/tidies?at=paws`)
+    expect(await page.text('[data-mark-row]')).toContain('left forefoot')
+  })
+
+  it('is one press each, with undo; undercoat on a double coat', async () => {
+    await page.size(PHONE)
+    page.byTouch = true
+    await page.visit(`/dogs/${brush.id}/tidies`)
+    await page.says('Dead undercoat')
+    await page.press('A sliver')
+    await page.says('Nails: a sliver, written in.')
+    await page.says('a sliver every four days')
+    await page.press('Packed')
+    await page.until(async () => (await ofKind(brush.id, 'undercoat')).length === 1, 'not on file')
+    await page.press('Undo')
+    await page.until(async () => (await ofKind(brush.id, 'undercoat')).length === 0, 'still on file')
+    expect(await page.violations()).toEqual([])
+  })
+  it('a look that is bad opens a concern there, and both are taken back by one press', async () => {
+    await page.visit(`/dogs/${brush.id}/tidies`)
+    await page.press('Red or sore')
+    await page.says('a concern is open there: ring the vet')
+    await page.until(async () => (await ofKind(brush.id, 'concern')).length === 1, 'no concern on file')
+    expect((await ofKind(brush.id, 'concern'))[0]).toMatchObject({ where: 'eyes', seen: ['red'] })
+    expect((await ofKind(brush.id, 'tidy')).at(-1)).toMatchObject({ tidy: 'eyes', outcome: 'red' })
+    await page.says('Leave it until')
+    await page.press('Undo')
+    await page.until(async () => (await ofKind(brush.id, 'concern')).length === 0, 'it stands')
+  })
+  it('undercoat place by place, the whole as packed as its most packed', async () => {
+    await page.visit(`/dogs/${brush.id}/tidies`)
+    await page.press('Place by place')
+    await partIs('thigh', 'packed', 'raked')
+    await partIs('back', 'some', 'raked')
+    await page.type('[name=raked]', '18')
+    expect(await page.violations()).toEqual([])
+    expect(await page.sideways()).toBe(0)
+    await page.press('Write these places in')
+    await page.until(async () => (await ofKind(brush.id, 'undercoat')).length === 1, 'not on file')
+    expect((await ofKind(brush.id, 'undercoat'))[0]).toEqual({
+      kind: 'undercoat',
+      finding: 'packed',
+      minutes: 18,
+      places: [
+        { place: 'thigh', finding: 'packed' },
+        { place: 'back', finding: 'some' },
+      ],
+    })
+    await page.press('Undo')
+    await page.until(async () => (await ofKind(brush.id, 'undercoat')).length === 0, 'it stands')
+  })
+  it('nails foot by foot: two fine, one that bled', async () => {
+    await page.visit(`/dogs/${brush.id}/tidies`)
+    const before = (await ofKind(brush.id, 'tidy')).length
+    await page.press('Foot by foot')
+    await partIs('nails.forefoot.left', 'fine')
+    await partIs('nails.forefoot.right', 'bled')
+    expect(await page.violations()).toEqual([])
+    expect(await page.sideways()).toBe(0)
+    await page.press('Write these feet in')
+    await page.until(async () => (await ofKind(brush.id, 'tidy')).length === before + 1, 'not on file')
+    expect((await ofKind(brush.id, 'tidy')).at(-1)!.parts).toEqual([
+      { part: 'nails.forefoot.left', did: 'done', outcome: 'fine' },
+      { part: 'nails.forefoot.right', did: 'done', outcome: 'bled' },
+      { part: 'nails.hindfoot.left', did: 'left' },
+      { part: 'nails.hindfoot.right', did: 'left' },
+    ])
+    expect((await ofKind(brush.id, 'concern')).at(-1)).toMatchObject({ where: 'nails', seen: ['blood'] })
+    await page.press('Undo')
+    await page.until(async () => (await ofKind(brush.id, 'concern')).length === 0, 'it stands')
+  })
+  it('a clip at home is gated as a tidy is: as set, clean, dry, combed and without a knot', async () => {
+    const clip = () => page.visit(`/dogs/${brush.id}/tidies?at=clip`)
+    const starts = async () => /\nStart\n/.test(await page.words())
+    await clip()
+    await page.says('As you are set nothing that cuts is yours')
+    expect(await starts()).toBe(false)
+    await page.press('and a guard comb')
+    await page.says('Comb her clear first')
+    const knot = { kind: 'check', region: 'beard', finding: 'knot', count: 1, out: 0 } as const
+    await owner.call('POST', `/api/dogs/${brush.id}/entries`, {
+      entries: [...combed(['beard']), entry(today, knot)],
+    })
+    await clip()
+    await page.says('A knot was left in (beard)')
+    expect(await starts()).toBe(false)
+    await owner.call('POST', `/api/dogs/${brush.id}/entries`, {
+      entries: [entry(today, { kind: 'check', region: 'beard', finding: 'glides' })],
+    })
+    await clip()
+    await page.says('Never a blade at')
+    await page.until(starts, 'it does not start')
+    await page.press('dirty')
+    await page.says('Not on a dirty coat')
+    expect(await starts()).toBe(false)
+    await page.press('dirty')
+    await page.until(starts, 'it does not start again')
+    for (const d of ['anus', 'vulva'])
+      expect(await page.text('section[aria-label="A body clip at home"]')).toContain(d)
+  })
+  it('a clip at home is written with its lengths, and the stretch goes on', async () => {
+    await page.visit(`/dogs/${brush.id}/tidies?at=clip`)
+    await page.find('[data-danger=elbow-web]')
+    await page.press('Start')
+    const steps = await walkThrough()
+    expect([...steps.values()].join('\n')).toMatch(/No clipper, guard or no guard/)
+    await page.type('[name=clip-body]', '300')
+    await page.says('Body: 300 mm left of')
+    await page.type('[name=clip-body]', '13')
+    await page.press('Write the clip in')
+    await page.until(async () => (await ofKind(brush.id, 'visit')).some((v) => v.home), 'not on file')
+    const clip = (await ofKind(brush.id, 'visit')).find((v) => v.home)!
+    expect(clip.lengths.body).toBe(13)
+    expect(clip.lengths.tail).toBeUndefined()
+    await page.says('Written in as a clip at home')
+  })
+})
