@@ -3,7 +3,8 @@ import { planToday } from '../core/plan/today'
 import { daysBetween, weekday } from '../core/record/day'
 import { entrySchema } from '../core/record/entries'
 import { profileSchema } from '../core/record/profile'
-import { demoDogs, neighbours } from './household'
+import { demoDogs } from './household'
+import { neighbours } from './neighbours'
 
 const DAYS = ['2026-11-23', '2026-11-26', '2026-11-29']
 const all = (today: string) => [...demoDogs(today), ...neighbours(today).map((n) => n.dog)]

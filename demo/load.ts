@@ -7,8 +7,10 @@ import { connections, db } from '../server/db/client'
 import type { Tx } from '../server/db/client'
 import { accounts, addresses, dogs, entries, groomers, households, notes, shares } from '../server/db/schema'
 import { DEMO_EMAIL, DEMO_GROOMER } from '../shared/demo'
-import { demoDogs, GROOMER, neighbours, OWNER } from './household'
-import type { DemoDog } from './household'
+import { demoDogs } from './household'
+import { neighbours } from './neighbours'
+import { GROOMER, OWNER } from './story'
+import type { DemoDog } from './story'
 
 const now = new Date()
 /** Nobody signs in to the demo by password: the welcome page opens it. */

@@ -4,6 +4,8 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { REGION_IDS } from '../../core/coat/regions'
 import { assess } from '../../core/record/fold'
 import { ROUND } from '../../core/care/look/look-round'
+import { ledOn } from '../support/led'
+import { REHEARSED_IDS } from '../../core/record/tidies'
 import type { CareId } from '../../core/record/tidies'
 import { careRoute } from '../../app/composables/list-begun'
 import type { Entry } from '../../core/record/entries'
@@ -94,15 +96,12 @@ async function workThrough(page: Page, care: CareId) {
       await page.press('All well')
     }
   } else if (to.includes('at=')) {
-    await page.press('Start:')
-    for (let last = false; !last;) {
-      const step = await page.text('[data-run] .small')
-      const next = await page.find('[data-next]')
-      last = (await next.getText()) === 'Done'
-      await page.tap(next)
-      if (!last)
-        await page.until(async () => (await page.text('[data-run] .small')) !== step, `still at ${step}`)
-    }
+    const { start, walkThrough } = ledOn(
+      () => page,
+      () => owner,
+    )
+    await start()
+    await walkThrough()
     await page.press('Just right')
     await page.says('Written in.')
   } else {
@@ -304,7 +303,9 @@ describe('today’s whole list in one go, the signal cut half way', () => {
       entries: visited,
     })
     const combed = REGION_IDS.map((region) => entry(daysAgo(3), { kind: 'check', region, finding: 'glides' }))
-    await owner.call('POST', `/api/dogs/${linnet.id}/entries`, { entries: combed })
+    // What is cut for the first time was rehearsed on paper before.
+    const rehearsed = REHEARSED_IDS.map((of) => entry(daysAgo(3), { kind: 'rehearsed', of, went: 'kept' }))
+    await owner.call('POST', `/api/dogs/${linnet.id}/entries`, { entries: [...combed, ...rehearsed] })
     const page = await device()
     await kept(page)
     page.foresee(NO_SERVER)

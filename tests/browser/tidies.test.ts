@@ -479,12 +479,14 @@ describe.each(both)('the tidies, %s', (_name, screen) => {
     await next()
     await at('', /Belly/)
     // Three minutes of a running blade, by the page's own clock.
-    await page.driver.executeScript(`globalThis.grumboClockAheadMs = 4 * 60_000`)
+    await page.driver.executeScript(
+      `globalThis.grumboClockAheadMs = (globalThis.grumboClockAheadMs ?? 0) + 4 * 60_000`,
+    )
     await page.find('[data-clock]')
     await page.says('Feel the blade on your wrist')
     await page.press('It is cool')
     await page.until(async () => !(await page.all('[data-clock]')).length, 'it is still said')
-    await page.driver.executeScript(`delete globalThis.grumboClockAheadMs`)
+    await page.driver.executeScript(`globalThis.grumboClockAheadMs -= 4 * 60_000`)
     await found('wont-pass')
     await page.says('Hair that will not clear is the groomer’s')
     await at('', /Sheath and testicles/)

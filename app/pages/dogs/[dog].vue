@@ -62,11 +62,14 @@ useHead({ title: computed(() => (record.file ? `${record.file.profile.name} · G
 
 /** A band that a tidy put on and nobody took off: its words are fetched only then. */
 const bandOn = ref(false)
-watch(
-  () => route.fullPath,
-  () => (bandOn.value = localStorage.getItem('grumbo-led')?.includes('"band":true') ?? false),
-  { immediate: true },
-)
+function lookForBand() {
+  try {
+    bandOn.value = localStorage.getItem('grumbo-led')?.includes('"band":true') ?? false
+  } catch {
+    // A device that may keep nothing keeps no run either.
+  }
+}
+watch(() => route.fullPath, lookForBand, { immediate: true })
 
 /** A letter after G within this is a section's, ms (judgement). */
 const ARMED_MS = 1_200
