@@ -1,3 +1,4 @@
+import { wasCut } from '#core/record/tidied'
 import { REHEARSED_IDS } from '#core/record/tidies'
 import type { RehearsedId, WorkId } from '#core/record/tidies'
 import { timeline } from '#core/record/timeline'
@@ -6,7 +7,7 @@ export const isRehearsed = (work: WorkId): work is RehearsedId => REHEARSED_IDS.
 
 /** Whether the person at hand has rehearsed a kind of tidy on paper, and whether it is asked of them before the first cut. */
 export function useRehearsed(work: () => WorkId) {
-  const { file } = useDog()
+  const { file, today } = useDog()
   const me = useMe()
   const { setting, cuts } = useWork(work)
   const record = useRecord()
@@ -18,12 +19,7 @@ export function useRehearsed(work: () => WorkId) {
   )
   const kept = computed(() => mine.value.some((w) => w.went === 'kept'))
   const cutBefore = computed(() =>
-    facts.value.some(
-      (w) =>
-        w.kind === 'tidy' &&
-        w.tidy === work() &&
-        (w.parts ?? []).some((p) => p.did === 'done' && p.how === 'cut'),
-    ),
+    facts.value.some((w) => w.kind === 'tidy' && w.tidy === work() && wasCut(w)),
   )
   /** Before the first cut of a kind, unless a groomer has opened the door; once, and it can be put off. */
   const asksFirst = computed(
@@ -39,7 +35,7 @@ export function useRehearsed(work: () => WorkId) {
     const name = me.me?.name
     await record.add([
       {
-        day: dayHere(),
+        day: today.value,
         time: localTime(),
         what: {
           kind: 'rehearsed',
@@ -51,7 +47,5 @@ export function useRehearsed(work: () => WorkId) {
       },
     ])
   }
-  const { today } = useDog()
-  const dayHere = () => today.value
   return { asksFirst, kept, write }
 }

@@ -1,9 +1,9 @@
 import { stoppedParts } from '#core/care/look/part-spots'
 import { concernAt, placesOfTrim } from '#core/care/look/look-over'
+import { growsBeard } from '#core/care/led/face'
 import { ledSteps, workSteps, cutting } from '#core/care/led/works'
 import type { WorkAsked } from '#core/care/led/step'
 import { allowedAt } from '#core/care/tidies/may'
-import type { CoatId } from '#core/coat/coat-types'
 import { goLow } from '#core/record/condition'
 import { partsHere } from '#core/record/care-parts'
 import type { CarePartId } from '#core/record/care-parts'
@@ -14,9 +14,6 @@ import { buildOf } from '#drawing/build-of'
 import { careDrawings } from '#drawing/care/which'
 import { careOf, isTrim } from '~/words/care'
 import type { NotToday } from '~/words/care'
-
-/** Coats that grow beard, moustache and cheeks (common practice, no source). */
-const BEARDED: readonly CoatId[] = ['wool', 'wool-cross', 'drop', 'wire']
 
 /** One led work on this dog: what may be used, its steps and parts, and what the record knows against it. */
 export function useWork(work: () => WorkId) {
@@ -51,7 +48,7 @@ export function useWork(work: () => WorkId) {
     earHair: habits.value.earHair,
     earCare: habits.value.earCare,
     sanitary: habits.value.sanitary,
-    bearded: BEARDED.includes(profile.value.coat),
+    bearded: growsBeard(profile.value.coat),
     floor: habits.value.floor,
     low: goLow(profile.value.condition),
     stopped: toldVet.value,

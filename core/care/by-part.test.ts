@@ -11,7 +11,7 @@ import type { Entry, FactOf, PartDone } from '../record/entries'
 import { assess, coatOn } from '../record/fold'
 import type { DogRecord } from '../record/fold'
 import { stretchStart } from '../record/stretch-start'
-import { lengthsLeft, tidied } from '../record/tidied'
+import { lengthsLeft, tidied, wasCut } from '../record/tidied'
 import { entrySchema } from '../record/entries'
 import { opensConcern } from './look/outcomes'
 import { mostPacked, rakedAt } from './tidies/rake'
@@ -82,6 +82,10 @@ describe('a tidy, part by part', () => {
     const old = (more: object) => ({ kind: 'tidy' as const, tidy: 'paws' as const, ...more })
     expect(tidied(old({})).map((p) => [p.did, p.how])).toEqual(FEET.map(() => ['done', undefined]))
     expect(lengthsLeft(old({}))).toEqual([])
+    expect([old({}), old({ mm: 4 })].map(wasCut)).toEqual([false, true])
+    expect(wasCut(old({ tidy: 'nails', nails: 'sliver' }))).toBe(true)
+    expect(wasCut(old({ tidy: 'nails', nails: 'looked' }))).toBe(false)
+    expect(wasCut(old({ parts: [done('paw.forefoot.left', { how: 'combed' })] }))).toBe(false)
     expect(lengthsLeft(old({ mm: 4 })).map((l) => l.mm)).toEqual([4, 4, 4, 4])
     expect(lengthsLeft(old({ tidy: 'ears', sides: { left: 8, right: 9 } }))).toContainEqual({
       region: 'ear-edge.right',

@@ -35,6 +35,12 @@ export const doneWhole = (t: FactOf<'tidy'>): boolean => t.outcome !== 'refused'
 /** Whether what was told of its time teaches: only of what was cut, or of one told before parts were. */
 export const teaches = (t: FactOf<'tidy'>): boolean => !t.parts || t.parts.some((p) => p.how === 'cut')
 
+/** Whether anything was cut in a tidy: hair, or a nail. */
+export const wasCut = (t: FactOf<'tidy'>): boolean =>
+  tidied(t).some(
+    (p) => p.did === 'done' && (p.how === 'cut' || p.outcome === 'trimmed' || p.outcome === 'sliver'),
+  )
+
 /** Lengths a tidy left, by region. A part whose length nobody knows leaves it as it was. */
 export const lengthsLeft = (t: FactOf<'tidy'>): { region: RegionId; mm: number }[] =>
   tidied(t).flatMap((p) => {

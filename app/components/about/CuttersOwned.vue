@@ -6,17 +6,17 @@ import type { Habits } from '#core/record/profile'
 import { listed } from '~/words/numbers'
 
 /** What cuts, of what the owner has; what of it is dull; and the guard combs. */
-const emit = defineEmits<{ change: [Habits] }>()
+const emit = defineEmits<{ change: [(now: Habits) => Habits] }>()
 const { habits } = useHabits()
 const owned = computed(() => habits.value.cutters ?? [])
 const guards = computed(() => habits.value.guards ?? [])
 const turn = <T,>(list: readonly T[], one: T) =>
   list.includes(one) ? list.filter((x) => x !== one) : [...list, one]
 const own = (c: CutterId) =>
-  emit('change', {
-    cutters: turn(owned.value, c),
-    worn: habits.value.worn.filter((w) => w !== c),
-  })
+  emit('change', ({ cutters = [], worn = [] }) => ({
+    cutters: turn(cutters, c),
+    worn: worn.filter((w) => w !== c),
+  }))
 const standIns = (c: CutterId) => CUTTERS[c].standIns.map((s) => CUTTERS[s].label.toLowerCase())
 </script>
 
@@ -45,7 +45,7 @@ const standIns = (c: CutterId) => CUTTERS[c].standIns.map((s) => CUTTERS[s].labe
             habits.worn.includes(c) ? 'border-caution font-semibold text-caution' : 'border-edge text-ink-2'
           "
           :aria-pressed="habits.worn.includes(c)"
-          @click="emit('change', { worn: turn(habits.worn, c) })"
+          @click="emit('change', ({ worn = [] }) => ({ worn: turn(worn, c) }))"
         >
           dull
         </button>
@@ -69,7 +69,7 @@ const standIns = (c: CutterId) => CUTTERS[c].standIns.map((s) => CUTTERS[s].labe
           :class="guards.includes(mm) ? 'border-due font-semibold text-due' : 'border-edge text-ink-2'"
           :aria-pressed="guards.includes(mm)"
           :data-guard="mm"
-          @click="emit('change', { guards: turn(guards, mm).sort((a, b) => a - b) })"
+          @click="emit('change', ({ guards: had = [] }) => ({ guards: turn(had, mm).sort((a, b) => a - b) }))"
         >
           {{ mm }}
         </button>

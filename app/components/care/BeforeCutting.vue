@@ -18,7 +18,7 @@ const ended = computed(() => rows.value.find((r) => r.id === not.value && r.ends
     <ul class="mt-3 border-t border-ink">
       <li v-for="r in rows" :key="r.id" class="border-b border-rule">
         <button
-          class="flex min-h-14 w-full items-center gap-3 text-left"
+          class="flex min-h-14 w-full items-center gap-3 py-2 text-left"
           :aria-expanded="not === r.id"
           :data-not="r.id"
           @click="not = not === r.id ? null : r.id"

@@ -1,6 +1,11 @@
+import type { CoatId } from '../../coat/coat-types'
 import type { FaceSchool } from '../../record/habits'
 import type { WorkAsked, WorkStep } from './step'
 import { step } from './step'
+
+/** Coats that grow beard, moustache and cheeks (common practice, no source). */
+const BEARDED: readonly CoatId[] = ['wool', 'wool-cross', 'drop', 'wire']
+export const growsBeard = (coat: CoatId): boolean => BEARDED.includes(coat)
 
 const FRINGE: Record<Exclude<FaceSchool, 'corners'>, string> = {
   'three-cuts': 'Combed forward: a slant, level, a slant. Two slants alone meet in a peak. Long at first.',

@@ -3,6 +3,7 @@ import { toolsFor, TOOL_IDS, TOOLS } from '#core/coat/tools'
 import type { ToolId } from '#core/coat/tools'
 import { mistFor } from '#core/care/bath/mist'
 import type { Habits } from '#core/record/profile'
+import type { HabitsChange } from '~/composables/habits'
 import { CARE_SCHOOLS } from '~/words/care'
 import { SCHOOLS } from '~/words/habits'
 
@@ -11,14 +12,16 @@ const { file } = useDog()
 const { habits, changeHabits, problem } = useHabits()
 const { invented, moves } = useWeather()
 const kept = ref(false)
-async function change(more: Habits) {
+async function change(more: HabitsChange | ((now: Habits) => HabitsChange)) {
   kept.value = false
   kept.value = await changeHabits(more)
 }
 const owned = computed(() => habits.value.tools ?? [])
 const wanted = computed(() => toolsFor(file.value.profile.coat))
 const own = (tool: ToolId, on: boolean) =>
-  change({ tools: on ? [...new Set([...owned.value, tool])] : owned.value.filter((t) => t !== tool) })
+  change(({ tools = [] }) => ({
+    tools: on ? [...new Set([...tools, tool])] : tools.filter((t) => t !== tool),
+  }))
 const shownBy = ref(habits.value.matsShownBy ?? '')
 
 const bottle = ref('250')
