@@ -3,6 +3,7 @@ import { BEGIN } from '#core/care/led/run'
 import type { Run } from '#core/care/led/run'
 import type { CarePartId } from '#core/record/care-parts'
 import type { WorkId } from '#core/record/tidies'
+import { LED_RUN } from './band-on'
 
 /** A tidy being led, kept on the device from step to step: it goes on where it was after the page was closed. */
 export interface KeptRun {
@@ -22,7 +23,6 @@ export interface KeptRun {
   /** As it was before each press, the last one last. */
   before: Run[]
 }
-const LED_RUN = 'grumbo-led'
 const MOST_BACK = 60
 const NONE: KeptRun = {
   dog: '',

@@ -7,7 +7,6 @@ import { allowedAt } from '#core/care/tidies/may'
 import { goLow } from '#core/record/condition'
 import { partsHere } from '#core/record/care-parts'
 import type { CarePartId } from '#core/record/care-parts'
-import { settingAt } from '#core/record/habits'
 import type { WorkId } from '#core/record/tidies'
 import { careTakes, usualCareMinutes } from '#core/due/care-minutes'
 import { buildOf } from '#drawing/build-of'
@@ -20,7 +19,12 @@ export function useWork(work: () => WorkId) {
   const { file, today, coat } = useDog()
   const { dueOf, concerns, habits } = useCare()
   const profile = computed(() => file.value.profile)
-  const may = computed(() => (cutting(work()) ? allowedAt(work() as never, habits.value) : null))
+  /** The work where it cuts; a look has no permission. */
+  const cut = computed(() => {
+    const w = work()
+    return cutting(w) ? w : null
+  })
+  const may = computed(() => (cut.value ? allowedAt(cut.value, habits.value) : null))
 
   /** Parts of this work that this dog has; those that run out are asked for, the rest when wanted. */
   const parts = computed(() => partsHere(work(), profile.value.absent))
@@ -64,11 +68,12 @@ export function useWork(work: () => WorkId) {
     )
 
   /** Where on the map it works. */
-  const places = computed(() =>
-    isTrim(work())
-      ? placesOfTrim(work() as never).flatMap((p) => coat.value.places.filter((r) => r.region.place === p))
-      : [],
-  )
+  const places = computed(() => {
+    const w = work()
+    return isTrim(w)
+      ? placesOfTrim(w).flatMap((p) => coat.value.places.filter((r) => r.region.place === p))
+      : []
+  })
   const against = computed<NotToday | null>(() => {
     if (!cuts.value || !isTrim(work())) return null
     if (places.value.some((p) => p.wetTo && p.wetTo >= today.value)) return 'wet'
@@ -100,7 +105,7 @@ export function useWork(work: () => WorkId) {
       ears: habits.value.ears,
     }),
   )
-  const setting = computed(() => (cutting(work()) ? settingAt(work() as never, habits.value) : 'comb'))
+  const setting = computed(() => may.value?.setting ?? 'comb')
   return {
     asked,
     steps,

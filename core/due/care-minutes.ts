@@ -9,7 +9,6 @@ import type { Day } from '../record/day'
 import { cutsAt, habitsOf } from '../record/habits'
 import type { DogRecord } from '../record/fold'
 import type { tidied } from '../record/tidied'
-import { TIDY_IDS } from '../record/tidies'
 import type { CareId, TidyId } from '../record/tidies'
 import { timeline } from '../record/timeline'
 
@@ -47,8 +46,7 @@ const AT_MOST = 1.5
 /** Minutes a kind of care takes most owners of a dog of this weight, all its parts, at the owner's setting. */
 export function usualCareMinutes(profile: DogRecord['profile'], care: CareId | TidyId): number {
   const { cut, uncut, grows } = CARE_MINUTES[care]
-  const isTidy = TIDY_IDS.some((id) => id === care)
-  const minutes = !isTidy || cutsAt(care as TidyId, habitsOf(profile)) ? cut : uncut
+  const minutes = cutsAt(care, habitsOf(profile)) ? cut : uncut
   return grows ? minutes * sizeFactor(profile.weightKg) : minutes
 }
 

@@ -1,7 +1,7 @@
 import type { CoatId } from '../coat/coat-types'
 import type { Habits } from './profile'
 import { CUT_IDS } from './tidies'
-import type { CutId, TidyId } from './tidies'
+import type { CareId, CutId, TidyId } from './tidies'
 
 /**
  * Where groomers differ: each school a choice, with what holds unless the owner says otherwise, and
@@ -50,7 +50,7 @@ const PRICKED: readonly CoatId[] = ['double-long', 'double-short']
 export const settingAt = (tidy: CutId, { may, setting }: Pick<HabitsNow, 'may' | 'setting'>): Setting =>
   may[tidy]?.setting ?? setting
 /** Whether anything is cut at a tidy, as the owner is set. */
-export const cutsAt = (tidy: TidyId, habits: Pick<HabitsNow, 'may' | 'setting'>): boolean =>
+export const cutsAt = (tidy: TidyId | CareId, habits: Pick<HabitsNow, 'may' | 'setting'>): boolean =>
   CUT_IDS.some((id) => id === tidy && settingAt(id, habits) !== 'comb')
 
 export type HabitsNow = ReturnType<typeof habitsOf>

@@ -4,18 +4,18 @@ import { addDays } from '../../core/record/day'
 import type { WeatherDay } from '../../core/season/weather'
 import { clockAt } from '../support/clock'
 import { entry } from '../support/dogs'
-import { ledOn } from '../support/led'
+import { combedAll, ledOn, openHouse } from '../support/led'
 import { daysAgo, newDog, newOwner, PASSWORD, startApp } from '../support/server'
-import type { Running, Visitor } from '../support/server'
+import type { Visitor } from '../support/server'
 import { DESK, Page, PHONE } from '../support/page'
 import { mkdtempSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 
 /** Wash day, the tidies, the look-over and the weather, on a phone and at a desk. */
-let running: Running
 let owner: Visitor
 let page: Page
+let close: () => Promise<void>
 // The gate asks the hour: whether there is time to dry before bed.
 clockAt('10:00')
 const today = daysAgo(0)
@@ -48,22 +48,11 @@ const { factsOf, ofKind, walkThrough } = ledOn(
   () => page,
   () => owner,
 )
-const combed = (but: string[] = []) =>
-  REGION_IDS.filter((r) => !but.includes(r)).map((region) =>
-    entry(today, { kind: 'check', region, finding: 'glides' }),
-  )
 
 beforeAll(async () => {
-  running = (await startApp({ GRUMBO_WEATHER: feed })).running
-  owner = await newOwner(running.address, 'Ada')
-  for (const dog of [merle, wren, brush]) await owner.call('POST', '/api/dogs', dog)
-  page = await Page.open(running.address, PHONE)
-  await page.signIn(String((await owner.call('GET', '/api/me')).json.email), PASSWORD)
+  ;({ owner, page, close } = await openHouse([merle, wren, brush], { GRUMBO_WEATHER: feed }))
 })
-afterAll(async () => {
-  await page?.close()
-  await running?.stop()
-})
+afterAll(() => close?.())
 const both = [
   ['on a phone', PHONE],
   ['at a desk', DESK],
@@ -79,7 +68,7 @@ describe.each(both)('wash day, %s', (_name, screen) => {
     if (screen === PHONE) {
       await page.says('Comb her through, then wash')
       await owner.call('POST', `/api/dogs/${wren.id}/entries`, {
-        entries: combed(['behind-ear.left', 'behind-ear.right']),
+        entries: combedAll(['behind-ear.left', 'behind-ear.right']),
       })
       await page.visit(`/dogs/${wren.id}/bath`)
       await page.says('Comb one place, then wash')

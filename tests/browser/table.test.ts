@@ -142,7 +142,6 @@ describe('by touch, on a phone', () => {
     await finding('refused')
     at = await nextPlace(at)
     await glide()
-    await glide()
     await finding('glides')
     await page.until(async () => (await checksOf(merle.id)).length === 10, 'ten did not go up')
     const presses = page.presses - deciding

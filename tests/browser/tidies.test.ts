@@ -1,41 +1,29 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { Key } from 'selenium-webdriver'
 import { DANGER_IDS } from '../../core/care/tidies/dangers'
 import type { TrimId } from '../../core/record/tidies'
-import { REGION_IDS } from '../../core/coat/regions'
 import type { Entry } from '../../core/record/entries'
 import type { Habits, Profile } from '../../core/record/profile'
 import { clockAt } from '../support/clock'
 import { entry } from '../support/dogs'
-import { ledOn } from '../support/led'
-import { daysAgo, newDog, newOwner, PASSWORD, startApp } from '../support/server'
-import type { Running, Visitor } from '../support/server'
-import { DESK, Page, PHONE } from '../support/page'
+import { combedAll, ledOn, openHouse } from '../support/led'
+import { daysAgo, newDog } from '../support/server'
+import type { Visitor } from '../support/server'
+import { DESK, PHONE } from '../support/page'
+import type { Page } from '../support/page'
 
-/** The tidies and the looks between, led step by step; on paper first; on a phone and at a desk. */
-let running: Running
+/** What may be used, and the tidies led step by step, on a phone and at a desk. */
 let owner: Visitor
 let page: Page
+let close: () => Promise<void>
 clockAt('10:00')
 const today = daysAgo(0)
 /** No day to plan: these dogs are here for what stands beside the comb. */
 const minutes = [0, 0, 0, 0, 0, 0, 0]
 const merle = newDog({ name: 'Merle', sex: 'male', groomer: 'Imke', minutes })
-const brush = newDog({
-  minutes,
-  name: 'Bramble',
-  coat: 'double-long',
-  sex: 'female',
-  habits: { weather: false },
-})
 const { ofKind, next, start, walkThrough, partIs, found, at } = ledOn(
   () => page,
   () => owner,
 )
-const combed = (but: string[] = []) =>
-  REGION_IDS.filter((r) => !but.includes(r)).map((region) =>
-    entry(today, { kind: 'check', region, finding: 'glides' }),
-  )
 const profileOf = async (dog: string) =>
   (await owner.call('GET', `/api/dogs/${dog}`)).json.profile as unknown as Profile & { habits: Habits }
 const become = async (dog: string, more: (p: Profile) => Profile) =>
@@ -44,16 +32,9 @@ const become = async (dog: string, more: (p: Profile) => Profile) =>
   ).toBeLessThan(300)
 
 beforeAll(async () => {
-  running = (await startApp()).running
-  owner = await newOwner(running.address, 'Ada')
-  for (const dog of [merle, brush]) await owner.call('POST', '/api/dogs', dog)
-  page = await Page.open(running.address, PHONE)
-  await page.signIn(String((await owner.call('GET', '/api/me')).json.email), PASSWORD)
+  ;({ owner, page, close } = await openHouse([merle]))
 })
-afterAll(async () => {
-  await page?.close()
-  await running?.stop()
-})
+afterAll(() => close?.())
 const both = [
   ['on a phone', PHONE],
   ['at a desk', DESK],
@@ -90,7 +71,7 @@ describe('what may be used', () => {
     expect(await page.words()).not.toContain('Start:')
     await page.visit(`/dogs/${merle.id}/tidies?at=paws`)
     await page.says('as you are set')
-    await owner.call('POST', `/api/dogs/${merle.id}/entries`, { entries: combed() })
+    await owner.call('POST', `/api/dogs/${merle.id}/entries`, { entries: combedAll() })
     expect((await profileOf(merle.id)).habits.may).toEqual({ face: { setting: 'scissors' } })
   })
   it('before a first cut it is asked for on paper; a groomer’s word opens the door, and it can be put off', async () => {
@@ -146,85 +127,6 @@ describe('what may be used', () => {
       entry(today, { kind: 'rehearsed', of, by: 'Ada', went: 'kept' }),
     )
     await owner.call('POST', `/api/dogs/${merle.id}/entries`, { entries: rehearsed })
-  })
-})
-
-describe('on paper first', () => {
-  /** Marks a point of the drawing's own coordinates by finger. */
-  const markAt = (points: readonly (readonly [number, number])[]) =>
-    page.driver.executeScript(
-      `const plate = document.querySelector('[data-plate]'), m = plate.querySelector('svg').getScreenCTM()
-       for (const [x, y] of arguments[0]) {
-         const p = new DOMPoint(x, y).matrixTransform(m), at = { clientX: p.x, clientY: p.y, pointerId: 1, bubbles: true, buttons: 1 }
-         plate.setPointerCapture = () => undefined
-         for (const type of ['pointerdown', 'pointermove', 'pointerup']) plate.dispatchEvent(new PointerEvent(type, at))
-       }`,
-      points,
-    )
-  it('left open is shown and why, marked by keys, the lie by an arrow key, the finger picked: and it is written down', async () => {
-    await page.visit(`/dogs/${brush.id}/rehearse?of=paws`)
-    await page.says('Where may the blade not go?')
-    expect(await page.violations()).toEqual([])
-    expect(await page.sideways()).toBe(0)
-    // All five pads, and the web in the middle; the outer two are forgotten.
-    await markAt([
-      [0, 10],
-      [-39, -128],
-      [39, -128],
-      [-103, -58],
-      [103, -58],
-      [9, -100],
-    ])
-    await page.until(async () => (await page.all('[data-mark]')).length === 6, 'not every mark is there')
-    await page.tap(await page.find('[data-all-of-them]'))
-    await page.says('Two places left open')
-    expect(await page.text('[data-kept=true]')).toContain('The pads: kept off')
-    expect(await page.text('[data-kept=false]')).toMatch(/webs.*left open[\s\S]*Find the fold/)
-    expect(await page.all('[data-open]')).toHaveLength(2)
-    await page.press('Mark what was left open')
-    // One by finger, one by keys: the cross begins in the middle.
-    await markAt([[62, -50]])
-    await page.driver.executeScript(`document.querySelector('[data-plate]').focus()`)
-    const steps = [...Array<string>(5).fill(Key.ARROW_LEFT), ...Array<string>(4).fill(Key.ARROW_UP)]
-    await page.keys(...steps, Key.SPACE)
-    await page.until(async () => (await page.all('[data-mark]')).length === 8, 'the key marked nothing')
-    await page.tap(await page.find('[data-all-of-them]'))
-    await page.says('All of it kept off')
-    expect(await page.violations()).toEqual([])
-    await page.tap(await page.find('[data-on]'))
-    for (const [wrong, right] of [
-      [Key.ARROW_UP, Key.ARROW_DOWN],
-      [Key.ARROW_DOWN, Key.ARROW_UP],
-    ] as const) {
-      await page.driver.executeScript(`document.querySelector('[data-plate]').focus()`)
-      await page.keys(wrong)
-      await page.says('It lies as the dashes show')
-      await page.keys(right)
-      await page.says('So it lies')
-      await page.tap(await page.find('[data-on]'))
-    }
-    await page.says('Where does your finger go?')
-    await page.tap(await page.find('[data-finger=false]'))
-    await page.says('Not there')
-    await page.tap(await page.find('[data-finger=true]'))
-    await page.says('a slip meets the finger')
-    await page.tap(await page.find('[data-on]'))
-    await page.find('[data-rehearsed]')
-    expect(await page.violations()).toEqual([])
-    await page.until(async () => (await ofKind(brush.id, 'rehearsed')).length === 1, 'not on file')
-    expect(await ofKind(brush.id, 'rehearsed')).toEqual([
-      { kind: 'rehearsed', of: 'paws', by: 'Ada', went: 'kept' },
-    ])
-    await page.visit(`/dogs/${brush.id}/diary`)
-    await page.says('On paper: paws')
-  })
-  it.each(['face', 'sanitary', 'ears', 'nails'] as const)('%s can be asked after, and shown', async (of) => {
-    await page.visit(`/dogs/${brush.id}/rehearse?of=${of}`)
-    await page.tap(await page.find('[data-not-sure]'))
-    await page.says('left open')
-    expect((await page.all('[data-open]')).length).toBeGreaterThan(0)
-    expect(await page.violations()).toEqual([])
-    expect(await page.sideways()).toBe(0)
   })
 })
 
@@ -665,239 +567,18 @@ describe.each(both)('the tidies, %s', (_name, screen) => {
   })
 })
 
-describe('what is looked at between', () => {
-  it('nails are led foot by foot: a sliver, one that bleeds and is pressed, one put off; kept when the page is closed', async () => {
-    await page.size(PHONE)
-    page.byTouch = true
-    await page.visit(`/dogs/${merle.id}/tidies`)
-    await page.tap(await page.find('[data-lead=nails]'))
-    await start()
-    await at('Left forefoot', /Foot held low/)
-    await page.tap(await page.find('[data-later]'))
-    await at('Right forefoot', /Foot held low/)
-    await found('long')
-    await at('Right forefoot', /A sliver off the tip/)
-    expect(await page.text('[data-cautions]')).toContain('A sliver at a time')
-    expect(await page.violations()).toEqual([])
-    await found('dot')
-    await at('Left hind foot', /Foot held low/)
-    await found('long')
-    await found('bled')
-    await at('Left hind foot', /five minutes without looking/)
-    await page.driver.navigate().refresh()
-    await page.tap(await page.find('[data-go-on]'))
-    await at('Left hind foot', /five minutes without looking/)
-    await next()
-    await at('Right hind foot', /Foot held low/)
-    // By keys: the usual answer is the last of the choices but three.
-    const before = (await ofKind(merle.id, 'tidy')).length
-    await next()
-    await at('Left forefoot', /Foot held low/)
-    await next()
-    await page.find('[data-log]')
-    expect(await page.violations()).toEqual([])
-    await page.tap(await page.find('[data-write]'))
-    await page.until(async () => (await ofKind(merle.id, 'tidy')).length === before + 1, 'not on file')
-    expect((await ofKind(merle.id, 'tidy')).at(-1)!.parts).toEqual([
-      { part: 'nails.forefoot.left', did: 'done', outcome: 'fine' },
-      { part: 'nails.forefoot.right', did: 'done', outcome: 'sliver' },
-      { part: 'nails.hindfoot.left', did: 'done', outcome: 'bled' },
-      { part: 'nails.hindfoot.right', did: 'done', outcome: 'fine' },
-    ])
-    await page.says('Being shortened, a sliver every four days')
-    await page.press('Undo')
-    await page.until(async () => (await ofKind(merle.id, 'tidy')).length === before, 'still on file')
-  })
-  it('eyes, ears and teeth are led the first times, by keys at a desk too', async () => {
-    let tidies = (await ofKind(merle.id, 'tidy')).length
-    const onFile = async () => {
-      tidies += 1
-      await page.until(async () => (await ofKind(merle.id, 'tidy')).length === tidies, 'not on file')
-    }
-    await page.visit(`/dogs/${merle.id}/tidies?at=eyes`)
-    await start()
-    await at('Left eye', /Look at the eye/)
-    await found('damp')
-    await at('Left eye', /Wipe from the corner/)
-    await next()
-    await at('Right eye', /Look at the eye/)
-    await found('red')
-    await page.says('Stop here and ring the vet')
-    await page.press('It was not so')
-    await at('Right eye', /Look at the eye/)
-    await next()
-    await page.tap(await page.find('[data-write]'))
-    await onFile()
-    expect((await ofKind(merle.id, 'tidy')).at(-1)).toMatchObject({
-      tidy: 'eyes',
-      parts: [
-        { part: 'eye.left', did: 'done', outcome: 'wiped' },
-        { part: 'eye.right', did: 'done', outcome: 'clear' },
-      ],
-    })
-    expect(await ofKind(merle.id, 'concern')).toHaveLength(0)
-
-    await page.size(DESK)
-    await page.visit(`/dogs/${merle.id}/tidies?at=ear-look`)
-    await start()
-    await at('Left ear', /Lay the flap back/)
-    // The choices by their numbers: wax, smell, sore; then pale, which goes on.
-    await page.keys('4')
-    await at('Left ear', /Wipe what you can see/)
-    await page.keys('2')
-    await at('Right ear', /Lay the flap back/)
-    await page.keys('2')
-    await page.says('Stop here and ring the vet')
-    await page.press('Write it in')
-    await page.press('Back to the tidy')
-    await page.tap(await page.find('[data-write]'))
-    await onFile()
-    expect((await ofKind(merle.id, 'tidy')).at(-1)!.parts).toEqual([
-      { part: 'ear-opening.left', did: 'done', outcome: 'wiped' },
-      { part: 'ear-opening.right', did: 'done', outcome: 'smell' },
-    ])
-    expect((await ofKind(merle.id, 'concern')).at(-1)).toMatchObject({
-      where: 'ear-openings',
-      seen: ['smell'],
-    })
-
-    await page.visit(`/dogs/${merle.id}/tidies?at=teeth`)
-    await start()
-    await at('', /A taste of the paste/)
-    await next()
-    await next()
-    await at('', /outsides of the back teeth/)
-    await found('little')
-    await page.tap(await page.find('[data-write]'))
-    await onFile()
-    expect((await ofKind(merle.id, 'tidy')).at(-1)).toMatchObject({ tidy: 'teeth', outcome: 'little' })
-  })
-  it('the marks of this dog stand on its own drawings, by letters', async () => {
-    await become(merle.id, (p) => ({
-      ...p,
-      marks: [
-        { what: 'scar', region: 'belly', says: 'An old scar' },
-        { what: 'mole', region: 'forefoot.left' },
-      ],
-    }))
-    await page.visit(`/dogs/${merle.id}/tidies?at=sanitary`)
-    await page.press('Underneath')
-    await page.find('[data-mark-at=A]')
-    expect(await page.text('[data-mark-row]')).toContain('On Merle: An old scar, belly')
-    await page.visit(`/dogs/${merle.id}/tidies?at=paws`)
-    expect(await page.text('[data-mark-row]')).toContain('left forefoot')
-  })
-
-  it('is one press each, with undo; undercoat on a double coat', async () => {
-    await page.size(PHONE)
-    page.byTouch = true
-    await page.visit(`/dogs/${brush.id}/tidies`)
-    await page.says('Dead undercoat')
-    await page.press('A sliver')
-    await page.says('Nails: a sliver, written in.')
-    await page.says('a sliver every four days')
-    await page.press('Packed')
-    await page.until(async () => (await ofKind(brush.id, 'undercoat')).length === 1, 'not on file')
-    await page.press('Undo')
-    await page.until(async () => (await ofKind(brush.id, 'undercoat')).length === 0, 'still on file')
-    expect(await page.violations()).toEqual([])
-  })
-  it('a look that is bad opens a concern there, and both are taken back by one press', async () => {
-    await page.visit(`/dogs/${brush.id}/tidies`)
-    await page.press('Red or sore')
-    await page.says('a concern is open there: ring the vet')
-    await page.until(async () => (await ofKind(brush.id, 'concern')).length === 1, 'no concern on file')
-    expect((await ofKind(brush.id, 'concern'))[0]).toMatchObject({ where: 'eyes', seen: ['red'] })
-    expect((await ofKind(brush.id, 'tidy')).at(-1)).toMatchObject({ tidy: 'eyes', outcome: 'red' })
-    await page.says('Leave it until')
-    await page.press('Undo')
-    await page.until(async () => (await ofKind(brush.id, 'concern')).length === 0, 'it stands')
-  })
-  it('undercoat place by place, the whole as packed as its most packed', async () => {
-    await page.visit(`/dogs/${brush.id}/tidies`)
-    await page.press('Place by place')
-    await partIs('thigh', 'packed', 'raked')
-    await partIs('back', 'some', 'raked')
-    await page.type('[name=raked]', '18')
-    expect(await page.violations()).toEqual([])
-    expect(await page.sideways()).toBe(0)
-    await page.press('Write these places in')
-    await page.until(async () => (await ofKind(brush.id, 'undercoat')).length === 1, 'not on file')
-    expect((await ofKind(brush.id, 'undercoat'))[0]).toEqual({
-      kind: 'undercoat',
-      finding: 'packed',
-      minutes: 18,
-      places: [
-        { place: 'thigh', finding: 'packed' },
-        { place: 'back', finding: 'some' },
-      ],
-    })
-    await page.press('Undo')
-    await page.until(async () => (await ofKind(brush.id, 'undercoat')).length === 0, 'it stands')
-  })
-  it('nails foot by foot: two fine, one that bled', async () => {
-    await page.visit(`/dogs/${brush.id}/tidies`)
-    const before = (await ofKind(brush.id, 'tidy')).length
-    await page.press('Foot by foot')
-    await partIs('nails.forefoot.left', 'fine')
-    await partIs('nails.forefoot.right', 'bled')
-    expect(await page.violations()).toEqual([])
-    expect(await page.sideways()).toBe(0)
-    await page.press('Write these feet in')
-    await page.until(async () => (await ofKind(brush.id, 'tidy')).length === before + 1, 'not on file')
-    expect((await ofKind(brush.id, 'tidy')).at(-1)!.parts).toEqual([
-      { part: 'nails.forefoot.left', did: 'done', outcome: 'fine' },
-      { part: 'nails.forefoot.right', did: 'done', outcome: 'bled' },
-      { part: 'nails.hindfoot.left', did: 'left' },
-      { part: 'nails.hindfoot.right', did: 'left' },
-    ])
-    expect((await ofKind(brush.id, 'concern')).at(-1)).toMatchObject({ where: 'nails', seen: ['blood'] })
-    await page.press('Undo')
-    await page.until(async () => (await ofKind(brush.id, 'concern')).length === 0, 'it stands')
-  })
-  it('a clip at home is gated as a tidy is: as set, clean, dry, combed and without a knot', async () => {
-    const clip = () => page.visit(`/dogs/${brush.id}/tidies?at=clip`)
-    const starts = async () => /\nStart\n/.test(await page.words())
-    await clip()
-    await page.says('As you are set nothing that cuts is yours')
-    expect(await starts()).toBe(false)
-    await page.press('and a guard comb')
-    await page.says('Comb her clear first')
-    const knot = { kind: 'check', region: 'beard', finding: 'knot', count: 1, out: 0 } as const
-    await owner.call('POST', `/api/dogs/${brush.id}/entries`, {
-      entries: [...combed(['beard']), entry(today, knot)],
-    })
-    await clip()
-    await page.says('A knot was left in (beard)')
-    expect(await starts()).toBe(false)
-    await owner.call('POST', `/api/dogs/${brush.id}/entries`, {
-      entries: [entry(today, { kind: 'check', region: 'beard', finding: 'glides' })],
-    })
-    await clip()
-    await page.says('Never a blade at')
-    await page.until(starts, 'it does not start')
-    await page.press('dirty')
-    await page.says('Not on a dirty coat')
-    expect(await starts()).toBe(false)
-    await page.press('dirty')
-    await page.until(starts, 'it does not start again')
-    for (const d of ['anus', 'vulva'])
-      expect(await page.text('section[aria-label="A body clip at home"]')).toContain(d)
-  })
-  it('a clip at home is written with its lengths, and the stretch goes on', async () => {
-    await page.visit(`/dogs/${brush.id}/tidies?at=clip`)
-    await page.find('[data-danger=elbow-web]')
-    await page.press('Start')
-    const steps = await walkThrough()
-    expect([...steps.values()].join('\n')).toMatch(/No clipper, guard or no guard/)
-    await page.type('[name=clip-body]', '300')
-    await page.says('Body: 300 mm left of')
-    await page.type('[name=clip-body]', '13')
-    await page.press('Write the clip in')
-    await page.until(async () => (await ofKind(brush.id, 'visit')).some((v) => v.home), 'not on file')
-    const clip = (await ofKind(brush.id, 'visit')).find((v) => v.home)!
-    expect(clip.lengths.body).toBe(13)
-    expect(clip.lengths.tail).toBeUndefined()
-    await page.says('Written in as a clip at home')
-  })
+it('the marks of this dog stand on its own drawings, by letters', async () => {
+  await become(merle.id, (p) => ({
+    ...p,
+    marks: [
+      { what: 'scar', region: 'belly', says: 'An old scar' },
+      { what: 'mole', region: 'forefoot.left' },
+    ],
+  }))
+  await page.visit(`/dogs/${merle.id}/tidies?at=sanitary`)
+  await page.press('Underneath')
+  await page.find('[data-mark-at=A]')
+  expect(await page.text('[data-mark-row]')).toContain('On Merle: An old scar, belly')
+  await page.visit(`/dogs/${merle.id}/tidies?at=paws`)
+  expect(await page.text('[data-mark-row]')).toContain('left forefoot')
 })

@@ -1,7 +1,32 @@
 import type { FactOf, Entry } from '../../core/record/entries'
 import { timeline } from '../../core/record/timeline'
-import type { Page } from './page'
-import type { Visitor } from './server'
+import { REGION_IDS } from '../../core/coat/regions'
+import { entry } from './dogs'
+import { Page, PHONE } from './page'
+import { daysAgo, newOwner, PASSWORD, startApp } from './server'
+import type { newDog, Visitor } from './server'
+
+/** A household of these dogs with one owner, signed in on a phone. */
+export async function openHouse(
+  dogs: readonly ReturnType<typeof newDog>[],
+  env: Record<string, string> = {},
+) {
+  const { running } = await startApp(env)
+  const owner = await newOwner(running.address, 'Ada')
+  for (const dog of dogs) await owner.call('POST', '/api/dogs', dog)
+  const page = await Page.open(running.address, PHONE)
+  await page.signIn(String((await owner.call('GET', '/api/me')).json.email), PASSWORD)
+  const close = async () => {
+    await page.close()
+    await running.stop()
+  }
+  return { running, owner, page, close }
+}
+/** The comb through every place today, but for some. */
+export const combedAll = (but: readonly string[] = []) =>
+  REGION_IDS.filter((r) => !but.includes(r)).map((region) =>
+    entry(daysAgo(0), { kind: 'check', region, finding: 'glides' }),
+  )
 
 /** What browser tests of led work do on a page, and read back from the record. */
 export function ledOn(page: () => Page, owner: () => Visitor) {

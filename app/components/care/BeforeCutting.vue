@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { CheckIcon } from '@heroicons/vue/24/outline'
 import { beforeCutting } from '#core/care/led/before-cutting'
 import { CARE_CAUTIONS } from '#core/care/cautions'
 
@@ -27,8 +28,8 @@ const ended = computed(() => rows.value.find((r) => r.id === not.value && r.ends
             class="grid size-6 shrink-0 place-items-center rounded-full border"
             :class="not === r.id ? 'border-caution text-caution' : 'border-ink'"
             aria-hidden="true"
-            >{{ not === r.id ? '!' : '✓' }}</span
-          >
+            ><CautionMark v-if="not === r.id" :size="14" /><CheckIcon v-else class="size-4"
+          /></span>
           <span class="min-w-0 flex-1">
             <b class="font-semibold" :class="not === r.id ? 'text-caution' : ''">{{ r.so }}</b>
             <span v-for="c in r.cautions ?? []" :key="c" class="block text-side font-semibold text-caution">{{

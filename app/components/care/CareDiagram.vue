@@ -3,7 +3,7 @@ import { DOT } from '#drawing/care/plate'
 import type { CareKey } from '#drawing/care/plate'
 import { regionOf } from '#core/coat/regions'
 import { showsOn } from '#drawing/care/which'
-import { CARE_TONES, SIGN_COLOURS } from '~/words/care-tones'
+import { SIGN_COLOURS } from '~/words/care-tones'
 import { sayMark } from '~/words/truths'
 
 /**
@@ -94,37 +94,20 @@ const described = computed(() =>
           whole
           class="!h-auto max-h-[46vh] !overflow-hidden"
         >
-          <CareSigns :panel="panel" :hatch="hatch" :dot="dot" :colours="SIGN_COLOURS" :tones="CARE_TONES">
-            <g v-for="m in marks.filter((one) => one.at)" :key="m.letter" :data-mark-at="m.letter">
-              <circle
-                :cx="m.at![0]"
-                :cy="m.at![1]"
-                :r="dot"
-                fill="var(--caution)"
-                stroke="var(--paper)"
-                :stroke-width="dot * 0.2"
-              />
-              <text
-                :x="m.at![0]"
-                :y="m.at![1] + dot * 0.45"
-                text-anchor="middle"
-                :font-size="dot * 1.3"
-                font-weight="700"
-                fill="var(--paper)"
-              >
-                {{ m.letter }}
-              </text>
-            </g>
+          <CareSigns :panel="panel" :hatch="hatch" :dot="dot">
+            <PlateBadge
+              v-for="m in marks.filter((one) => one.at)"
+              :key="m.letter"
+              :at="m.at!"
+              :dot="dot"
+              colour="var(--caution)"
+              filled
+              :data-mark-at="m.letter"
+              >{{ m.letter }}</PlateBadge
+            >
           </CareSigns>
         </DogDrawing>
-        <CareSigns
-          v-else
-          :panel="panel"
-          :hatch="hatch"
-          :dot="dot"
-          :colours="SIGN_COLOURS"
-          :tones="CARE_TONES"
-        />
+        <CareSigns v-else :panel="panel" :hatch="hatch" :dot="dot" />
       </component>
     </div>
     <div v-else class="min-h-60" role="status"><p class="why">Drawing it</p></div>

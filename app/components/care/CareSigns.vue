@@ -1,13 +1,12 @@
 <script setup lang="ts">
-import type { CareKey, CarePanel } from '#drawing/care/plate'
+import type { CarePanel } from '#drawing/care/plate'
+import { CARE_TONES, SIGN_COLOURS } from '~/words/care-tones'
 
 /** The ink of a care drawing, the signs over it and their numbers; inside another drawing. */
 const props = defineProps<{
   panel: CarePanel
   hatch: string
   dot: number
-  colours: Record<CareKey['kind'], string>
-  tones: Record<CarePanel['inks'][number]['tone'], string>
   /** The ink alone: what is asked on paper has its signs taken off. */
   bare?: boolean
 }>()
@@ -27,19 +26,22 @@ const thin = computed(() => props.dot * 0.17)
         <path :d="`M0 0H${dot}`" stroke="var(--caution)" :stroke-width="dot * 0.34" />
       </pattern>
     </defs>
-    <path v-for="(k, i) in panel.inks" :key="i" :d="k.d" :fill="tones[k.tone]" :fill-opacity="k.opacity" />
+    <path
+      v-for="(k, i) in panel.inks"
+      :key="i"
+      :d="k.d"
+      :fill="CARE_TONES[k.tone]"
+      :fill-opacity="k.opacity"
+    />
     <template v-if="!bare">
-      <g v-for="(d, i) in panel.dangers" :key="`d${i}`" :data-danger="d.id">
-        <path :d="d.d" fill="var(--paper)" fill-opacity=".6" fill-rule="evenodd" />
-        <path
-          :d="d.d"
-          :fill="`url(#${hatch})`"
-          fill-rule="evenodd"
-          stroke="var(--caution)"
-          :stroke-width="thin"
-          stroke-linejoin="round"
-        />
-      </g>
+      <PlateHatch
+        v-for="(d, i) in panel.dangers"
+        :key="`d${i}`"
+        :d="d.d"
+        :hatch="hatch"
+        :dot="dot"
+        :data-danger="d.id"
+      />
       <g v-for="(t, i) in panel.trims" :key="`t${i}`" fill="none">
         <path :d="t" stroke="var(--coat)" :stroke-width="thin * 2.6" stroke-opacity=".8" />
         <path
@@ -72,28 +74,11 @@ const thin = computed(() => props.dot * 0.17)
         <g v-for="(p, i) in k.at" :key="i">
           <path
             :d="`M${p.join(' ')}L${k.badges[i]!.join(' ')}`"
-            :stroke="colours[k.kind]"
+            :stroke="SIGN_COLOURS[k.kind]"
             :stroke-width="thin * 0.8"
           />
-          <circle :cx="p[0]" :cy="p[1]" :r="dot * 0.16" :fill="colours[k.kind]" />
-          <circle
-            :cx="k.badges[i]![0]"
-            :cy="k.badges[i]![1]"
-            :r="dot"
-            fill="var(--paper)"
-            :stroke="colours[k.kind]"
-            :stroke-width="thin"
-          />
-          <text
-            :x="k.badges[i]![0]"
-            :y="k.badges[i]![1] + dot * 0.45"
-            text-anchor="middle"
-            :font-size="dot * 1.35"
-            font-weight="700"
-            :fill="colours[k.kind]"
-          >
-            {{ n + 1 }}
-          </text>
+          <circle :cx="p[0]" :cy="p[1]" :r="dot * 0.16" :fill="SIGN_COLOURS[k.kind]" />
+          <PlateBadge :at="k.badges[i]!" :dot="dot" :colour="SIGN_COLOURS[k.kind]">{{ n + 1 }}</PlateBadge>
         </g>
       </template>
     </template>

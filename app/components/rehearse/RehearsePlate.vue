@@ -3,7 +3,6 @@ import { DogDrawing } from '#components'
 import type { Pt } from '#drawing/geometry'
 import { DOT } from '#drawing/care/plate'
 import type { CarePanel } from '#drawing/care/plate'
-import { CARE_TONES, SIGN_COLOURS } from '~/words/care-tones'
 
 /**
  * A care drawing without its signs, to be answered on: places scribbled over, a way shown by dragging, or a point
@@ -117,6 +116,7 @@ const arrow = (at: Pt, way: Pt) => {
   ]
   return `${line([a, b])}${line([barb(0.5), b, barb(-0.5)])}`
 }
+const POINTS = { ask: 'var(--ink)', right: 'var(--due)', wrong: 'var(--caution)' }
 const over = computed(() => props.panel.over)
 </script>
 
@@ -144,17 +144,15 @@ const over = computed(() => props.panel.over)
       class="mx-auto block max-h-[56vh] w-full"
       :class="over ? '!h-auto !overflow-hidden' : ''"
     >
-      <CareSigns bare :panel="panel" :hatch="hatch" :dot="dot" :colours="SIGN_COLOURS" :tones="CARE_TONES">
-        <g v-for="(s, i) in open ?? []" :key="`o${i}`" data-open>
-          <path :d="`${line(s)}Z`" fill="var(--paper)" fill-opacity=".6" />
-          <path
-            :d="`${line(s)}Z`"
-            :fill="`url(#${hatch})`"
-            stroke="var(--caution)"
-            :stroke-width="dot * 0.2"
-            stroke-linejoin="round"
-          />
-        </g>
+      <CareSigns bare :panel="panel" :hatch="hatch" :dot="dot">
+        <PlateHatch
+          v-for="(s, i) in open ?? []"
+          :key="`o${i}`"
+          :d="`${line(s)}Z`"
+          :hatch="hatch"
+          :dot="dot"
+          data-open
+        />
         <path
           v-for="(m, i) in may ?? []"
           :key="`m${i}`"
@@ -204,26 +202,14 @@ const over = computed(() => props.panel.over)
             stroke-linejoin="round"
           />
         </template>
-        <g v-for="(p, i) in points ?? []" :key="`p${i}`">
-          <circle
-            :cx="p.at[0]"
-            :cy="p.at[1]"
-            :r="dot * 1.1"
-            fill="var(--paper)"
-            :stroke="p.tone === 'wrong' ? 'var(--caution)' : p.tone === 'right' ? 'var(--due)' : 'var(--ink)'"
-            :stroke-width="dot * 0.2"
-          />
-          <text
-            :x="p.at[0]"
-            :y="p.at[1] + dot * 0.48"
-            text-anchor="middle"
-            :font-size="dot * 1.4"
-            font-weight="700"
-            fill="var(--ink)"
-          >
-            {{ i + 1 }}
-          </text>
-        </g>
+        <PlateBadge
+          v-for="(p, i) in points ?? []"
+          :key="`p${i}`"
+          :at="p.at"
+          :dot="dot * 1.1"
+          :colour="POINTS[p.tone]"
+          >{{ i + 1 }}</PlateBadge
+        >
         <path
           v-if="cross && (mode === 'mark' || mode === 'rub')"
           :d="`M${cross[0] - dot} ${cross[1]}h${2 * dot}M${cross[0]} ${cross[1] - dot}v${2 * dot}`"

@@ -61,15 +61,12 @@ const bodyMm = computed(() =>
 useHead({ title: computed(() => (record.file ? `${record.file.profile.name} · Grumbo` : 'Grumbo')) })
 
 /** A band that a tidy put on and nobody took off: its words are fetched only then. */
-const bandOn = ref(false)
-function lookForBand() {
-  try {
-    bandOn.value = localStorage.getItem('grumbo-led')?.includes('"band":true') ?? false
-  } catch {
-    // A device that may keep nothing keeps no run either.
-  }
-}
-watch(() => route.fullPath, lookForBand, { immediate: true })
+const banded = ref(false)
+watch(
+  () => route.fullPath,
+  () => (banded.value = bandOn()),
+  { immediate: true },
+)
 
 /** A letter after G within this is a section's, ms (judgement). */
 const ARMED_MS = 1_200
@@ -167,7 +164,7 @@ useEventListener('keydown', onKey, { capture: true })
       <NotKept />
       <LazyRecordNotices v-if="record.notices" :dog-id="dogId" />
     </header>
-    <LazyBandWaits v-if="bandOn" class="mx-4 desk:mx-10" :within="String(route.query.at ?? '')" />
+    <LazyBandWaits v-if="banded" class="mx-4 desk:mx-10" :within="String(route.query.at ?? '')" />
     <main id="main" class="flex-1 px-4 desk:px-10"><NuxtPage :key="dogId" /></main>
     <nav
       aria-label="Sections"
