@@ -4,13 +4,11 @@ import { REGION_IDS } from '../../core/coat/regions'
 import { entry } from './dogs'
 import { Page, PHONE } from './page'
 import { daysAgo, newOwner, PASSWORD, startApp } from './server'
-import type { newDog, Visitor } from './server'
+import type { Visitor } from './server'
+import type { NewDog } from '../../shared/api'
 
 /** A household of these dogs with one owner, signed in on a phone. */
-export async function openHouse(
-  dogs: readonly ReturnType<typeof newDog>[],
-  env: Record<string, string> = {},
-) {
+export async function openHouse(dogs: readonly NewDog[], env: Record<string, string> = {}) {
   const { running } = await startApp(env)
   const owner = await newOwner(running.address, 'Ada')
   for (const dog of dogs) await owner.call('POST', '/api/dogs', dog)

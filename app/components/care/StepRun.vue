@@ -140,6 +140,7 @@ const seen = () => (since.value = now.value = currentMs())
             :key="f.id"
             data-choice
             :data-found="f.id"
+            :data-leads="f.leads"
             class="!min-h-14 !px-2 last:odd:col-span-2"
             :class="f.leads === 'vet' ? '!text-vet' : ''"
             @click="found(f)"
