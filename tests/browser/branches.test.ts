@@ -84,13 +84,15 @@ async function everyBranch(byKeys: boolean) {
   /** The act an answer beside the usual one goes on to. */
   const goesTo = new Map<string, string>()
   let closed = false
+  let first: string | undefined
   for (let n = 0; n < 120; n++) {
     if (await here('[data-log]')) return taken
     const now = await where()
     const act = now.split(': ').at(-1)!
     visited.add(act)
-    // Closed half way, once: it goes on where it was.
-    if (!closed && n === 3) {
+    first ??= now
+    // Closed on the way, once: it goes on where it was. At its very beginning there is nothing to go on with.
+    if (!closed && now !== first) {
       closed = true
       await page.driver.navigate().refresh()
       await press('[data-go-on]', byKeys)
@@ -142,6 +144,38 @@ async function everyBranch(byKeys: boolean) {
   throw new Error('the work has no end')
 }
 
+/** Half of the line, then Stop: what came of it so far stands in the log, and what was not reached is left. */
+async function stopHalfWay(dog: string, work: WorkId) {
+  const before = (await ofKind(dog, 'tidy')).length
+  for (let n = 0; n < 60; n++) {
+    const [, at, of] = /(\d+) of (\d+)/.exec(await page.text('[data-run]'))!
+    if (Number(at) > Number(of) / 2) break
+    const now = await where()
+    await press('[data-next]', false)
+    await page.until(async () => (await where()) !== now, `still at ${now}`)
+  }
+  await pressWords('Stop here', false)
+  await page.says(/Stopped|The band is off/)
+  // A band that is on comes off first.
+  if (await here('[data-run]')) await press('[data-next]', false)
+  await page.says('Stopped')
+  const told = await page.text('[data-log]')
+  const write = (await here('[data-write]:enabled'))
+    ? 'Write it in'
+    : /Just right/.test(told)
+      ? 'Just right'
+      : null
+  await pressWords(write ?? 'Not done: write nothing', false)
+  await page.until(
+    async () => (await ofKind(dog, 'tidy')).length === before + (write ? 1 : 0),
+    `not as told of ${work}`,
+  )
+  if (!write) return
+  const parts = (await ofKind(dog, 'tidy')).at(-1)!.parts!
+  expect(parts.some((p) => p.did === 'done')).toBe(true)
+  expect(parts.some((p) => p.did === 'left')).toBe(true)
+}
+
 /** Where each finding must have led, by how its name stands in the work. */
 const LEADS: Partial<Record<WorkId, Record<string, string>>> = {
   paws: { mat: 'knot', seed: 'here', sore: 'vet', stops: 'knot' },
@@ -184,13 +218,21 @@ describe.each([
     '%s of %s',
     async (work, name) => {
       const dog = dogs[name]
-      await page.visit(`/dogs/${dog.id}/tidies?at=${work}`)
-      await page.says('Start:')
-      for (const chip of await page.all('[data-now][aria-pressed=false]')) {
-        await page.driver.executeScript('arguments[0].focus()', chip)
-        await (byKeys ? page.keys(Key.ENTER) : page.tap(chip))
+      /** With every part there is. */
+      const begin = async () => {
+        await page.visit(`/dogs/${dog.id}/tidies?at=${work}`)
+        await page.says('Start:')
+        for (const chip of await page.all('[data-now][aria-pressed=false]')) {
+          await page.driver.executeScript('arguments[0].focus()', chip)
+          await (byKeys ? page.keys(Key.ENTER) : page.tap(chip))
+        }
+        await start()
       }
-      await start()
+      if (!byKeys) {
+        await begin()
+        await stopHalfWay(dog.id, work)
+      }
+      await begin()
       // With the last finding of a work that ends it left for last, it comes to its log by the usual answer or by that.
       const taken = await everyBranch(byKeys)
       const led = [...taken].map(([key, to]) => [key.split(' ').at(-1)!, to])
