@@ -1,5 +1,5 @@
 import { millisecondsInDay } from 'date-fns/constants'
-import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { afterAll, beforeAll, expect, it } from 'vitest'
 import type { Driver } from 'selenium-webdriver/chrome'
 import { demoDogs } from '../../demo/household'
 import { clockAt, localDay } from '../support/clock'
@@ -54,33 +54,42 @@ async function figures(within: string): Promise<number> {
   return (await page.all(`${within} [data-chart] tbody tr`)).length
 }
 
-/** Each chart: where it is, the section it stands in, and what it says of a point. */
-const CHARTS: [string, string, RegExp][] = [
-  ['/progress', 'Chance of a mat, by day', /^\d+ \w+: .+, likely .+ to /],
-  ['/progress', 'What the comb said', /combing/],
-  ['/progress', 'Minutes', /^Week of .+ minutes$/],
-  ['/progress', 'Grown since the cut', /^\d+ \w+: \d+ mm, likely \d+ to \d+/],
-  ['/stretch', 'Minutes by week', /^Week of .+ minutes$/],
-  ['/stretch', 'The days ahead', /: \d+ of \d+ minutes/],
-  ['/what-if?mm=12', 'Minutes of a stretch', /in 100 as it is, \d+ in 100 as you ask/],
-  ['/what-if?mm=12', 'Mats of a stretch', /^no mat: \d+ in 100 as it is/],
-  ['/bath', 'Drying', /: \d+ to \d+ minutes$/],
-]
+/** The charts of each page: the section one stands in, and what it says of a point. */
+const CHARTS: Record<string, [string, RegExp][]> = {
+  '/progress': [
+    ['Chance of a mat, by day', /^\d+ \w+: .+, likely .+ to /],
+    ['What the comb said', /combing/],
+    ['Minutes', /^Week of .+ minutes$/],
+    ['Grown since the cut', /^\d+ \w+: \d+ mm, likely \d+ to \d+/],
+  ],
+  '/stretch': [
+    ['Minutes by week', /^Week of .+ minutes$/],
+    ['The days ahead', /: \d+ of \d+ minutes/],
+  ],
+  '/what-if?mm=12': [
+    ['Minutes of a stretch', /in 100 as it is, \d+ in 100 as you ask/],
+    ['Mats of a stretch', /^no mat: \d+ in 100 as it is/],
+  ],
+  '/bath': [['Drying', /: \d+ to \d+ minutes$/]],
+}
 
-describe.each(CHARTS)('%s, %s', (path, name, says) => {
-  it('is drawn, read by the arrow keys, and has its figures', async () => {
+it.each(Object.entries(CHARTS))(
+  '%s: each chart is drawn, read by the arrow keys, and has its figures',
+  async (path, charts) => {
     await page.size(DESK)
     await page.visit(`/dogs/${dog.id}${path}`)
-    await drawn(section(name))
-    expect(await walk(section(name), Key.ARROW_RIGHT)).toMatch(says)
-    expect(await figures(section(name))).toBeGreaterThan(1)
+    for (const [name, says] of charts) {
+      await drawn(section(name))
+      expect(await walk(section(name), Key.ARROW_RIGHT), name).toMatch(says)
+      expect(await figures(section(name)), name).toBeGreaterThan(1)
+    }
     expect(await page.violations()).toEqual([])
     await page.size(PHONE, true)
-    await drawn(section(name))
+    for (const [name] of charts) await drawn(section(name))
     expect(await page.sideways()).toBe(0)
     expect(await page.violations()).toEqual([])
-  })
-})
+  },
+)
 
 it('a day of the chart tells its story', async () => {
   await page.size(DESK)
