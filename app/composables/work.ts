@@ -3,6 +3,8 @@ import { concernAt, placesOfTrim } from '#core/care/look/look-over'
 import { growsBeard } from '#core/care/led/face'
 import { ledSteps, workSteps, cutting } from '#core/care/led/works'
 import type { WorkAsked } from '#core/care/led/step'
+import { cutGate } from '#core/care/tidies/cut-gate'
+import type { NotToday } from '#core/care/tidies/cut-gate'
 import { allowedAt } from '#core/care/tidies/may'
 import { goLow } from '#core/record/condition'
 import { partsHere } from '#core/record/care-parts'
@@ -12,7 +14,6 @@ import { careTakes, usualCareMinutes } from '#core/due/care-minutes'
 import { buildOf } from '#drawing/build-of'
 import { careDrawings } from '#drawing/care/which'
 import { careOf, isTrim } from '~/words/care'
-import type { NotToday } from '~/words/care'
 
 /** One led work on this dog: what may be used, its steps and parts, and what the record knows against it. */
 export function useWork(work: () => WorkId) {
@@ -74,19 +75,10 @@ export function useWork(work: () => WorkId) {
       ? placesOfTrim(w).flatMap((p) => coat.value.places.filter((r) => r.region.place === p))
       : []
   })
-  const against = computed<NotToday | null>(() => {
-    if (!cuts.value || !isTrim(work())) return null
-    if (places.value.some((p) => p.wetTo && p.wetTo >= today.value)) return 'wet'
-    const matted = (p: (typeof places.value)[number]) =>
-      p.left.length && (p.last?.finding === 'mat' || p.last?.finding === 'felt')
-    return places.value.some(matted) ? 'matted' : null
-  })
+  const gate = computed(() => cutGate(places.value, today.value, profile.value.coat))
+  const against = computed<NotToday | null>(() => (cuts.value && isTrim(work()) ? gate.value.against : null))
   /** What the comb has not been through today: it goes first, where hair is cut. */
-  const uncombed = computed(() =>
-    profile.value.coat === 'smooth' || !cuts.value
-      ? []
-      : places.value.filter((p) => !p.clearOn || p.clearOn < today.value).map((p) => p.id),
-  )
+  const uncombed = computed(() => (cuts.value ? gate.value.uncombed : []))
   /** As learned from those that were timed; a neatening is no care that comes round. */
   const minutes = computed(() =>
     Math.round(

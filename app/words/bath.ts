@@ -12,7 +12,7 @@ export const clockTime = (minutes: number) => {
 /** The answer to "may I wash today", as a headline and its reason. */
 export function sayWash(
   { answer, startBy }: Pick<WashGate, 'answer' | 'startBy'>,
-  who: { she: boolean; groomer: string; today: string; vetPlan: string | null },
+  who: { she: boolean; groomer: string; today: string; vetPlan: string | null; part?: boolean },
 ): { head: string; why: string; tone: 'go' | 'first' | 'stop' | 'vet' } {
   const her = who.she ? 'her' : 'him'
   switch (answer.answer) {
@@ -83,6 +83,12 @@ export function sayWash(
         tone: 'stop',
       }
     case 'yes':
+      if (who.part)
+        return {
+          head: 'Yes, a part wash',
+          why: 'Only those places are wetted, dried and combed. Knots there tighten as under any water: the comb follows.',
+          tone: 'go',
+        }
       return {
         head: 'Yes, wash today',
         why: `The comb went through everywhere.${startBy === null ? ' A towel and a warm room will do.' : ` Start by ${clockTime(startBy)} to be dry before bed.`}`,

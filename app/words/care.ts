@@ -1,3 +1,4 @@
+import type { NotToday } from '#core/care/tidies/cut-gate'
 import type { CutId, TrimId, WorkId } from '#core/record/tidies'
 import type { CareId } from '#core/record/tidies'
 import type {
@@ -142,5 +143,4 @@ export const CARE_SCHOOLS = [
 export const NOT_TODAY = {
   wet: 'Not on a wet coat: it dries shorter than it looks. Dry and comb first.',
   matted: 'No blade at a mat: skin is drawn up into it. That is the groomer’s.',
-} as const
-export type NotToday = keyof typeof NOT_TODAY
+} as const satisfies Record<NotToday, string>

@@ -18,10 +18,8 @@ export function sayClip(
       )
     case 'groomer':
       return is(`A mat or felt (${names}): no clipper at home. It is for ${who.groomer}.`)
-    case 'fidgety':
-      return is('Not with a clipper today. Two minutes of handling instead, and another day.')
-    case 'dirty':
-      return is('Not on a dirty coat: it blunts and jams. Wash, dry and comb first.')
+    case 'no-clipper':
+      return is('No sharp clipper with a guard is among your cutting tools. What you own is said there.')
     case 'wet':
       return is('Not on a wet coat: it dries shorter than it looks, and jams. Dry and comb first.')
     case 'knots':

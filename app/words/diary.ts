@@ -1,6 +1,7 @@
 import { CARE } from '#core/due/due'
-import { stepsOf } from '#core/care/handling/handling'
-import type { HandledId } from '#core/care/handling/handling'
+import { isTool, stepsOf } from '#core/care/handling/ladders'
+import type { HandledId } from '#core/care/handling/ladders'
+import type { LearntToolId } from '#core/record/ladders'
 import { placeRow, PLACE_IDS, regionOf } from '#core/coat/regions'
 import type { PlaceId } from '#core/coat/regions'
 import { sayWhere } from '#core/care/look/look-over'
@@ -38,7 +39,7 @@ export function placesOfFact(what: Fact): PlaceId[] | null {
     case 'check':
       return [regionOf(what.region).place]
     case 'handling':
-      return what.place === 'table' ? null : [what.place]
+      return what.place === 'table' || isTool(what.place) ? null : [what.place]
     case 'concern':
       return what.where in SPOTS ? null : [what.where as PlaceId]
     case 'photo':
@@ -54,7 +55,18 @@ export function placesOfFact(what: Fact): PlaceId[] | null {
   }
 }
 
-export const sayHandled = (place: HandledId) => (place === 'table' ? 'The table' : placeRow(place).plural)
+const TOOL_SAYS: Record<LearntToolId, string> = {
+  brush: 'The brush',
+  comb: 'The comb',
+  scissors: 'Scissors',
+  clipper: 'The clipper',
+  dryer: 'The dryer',
+  'nail-tool': 'The nail tool',
+  toothbrush: 'The toothbrush',
+  'eye-finger': 'A finger at the eye',
+}
+export const sayHandled = (place: HandledId) =>
+  place === 'table' ? 'The table' : isTool(place) ? TOOL_SAYS[place] : placeRow(place).plural
 
 const REHEARSED = { kept: 'all of it kept off', open: 'some left open', later: 'put off' }
 const CLOSED = { vet: 'the vet has seen it', well: 'it is well', mistaken: 'it was nothing' }

@@ -58,7 +58,7 @@ export function sayKnotReason(why: KnotReason, region: RegionId, she: boolean): 
 /** How a knot is teased (common practice). */
 export const TEASE_STEPS = [
   'Mist it, or a dab of conditioner.',
-  'Grip the hair between knot and skin, so that no pull reaches the skin.',
+  'Pinch the hair a finger’s breadth off the skin, between it and the knot, as a stopper: no pull gets past your fingers.',
   'Part it with your fingers.',
   'Pick from the outside with the comb’s end tooth. Let the comb slide out, never force it.',
   'Pat with the brush, then comb.',

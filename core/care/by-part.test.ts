@@ -306,6 +306,7 @@ describe('washes', () => {
       ])
       return mayWash({
         coat: coatOn(record, on(20)),
+        part: null,
         concerns: openConcerns(record, on(20)),
         skin: 'well',
         stitches: false,

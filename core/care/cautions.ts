@@ -23,6 +23,7 @@ export const CARE_CAUTIONS = {
   'tail-bone': 'Find the last tail bone with your fingers and keep well past it.',
   tendon: 'Behind the hock is skin over tendon: comb only, no blade.',
   lie: 'With the lie of the hair: against it leaves less, and itches.',
+  short: 'Stop short again of every place you stopped short of.',
   heat: 'Feel the blade on your wrist every few minutes: it heats up.',
   folds:
     'No clipper, guard or no guard, at elbow web, hock tendon or flank fold: skin slips between the teeth.',
@@ -31,11 +32,13 @@ export const CARE_CAUTIONS = {
   'ears-dry': 'No running water into eyes or ears.',
   water: 'Lukewarm, tried on the inside of your wrist first.',
   mains: 'Dryer and clipper stay away from water and wet hands.',
+  'no-air': 'A hand over the privates: no air there.',
   dryer: 'Low heat, kept moving. Never at face, ears or privates; watch for panting.',
   alone: 'Never alone in the bath or on the table: a hand on the dog.',
   tether: 'No loop or tether, unless someone holds the dog.',
   'dog-only': 'Only what is made for dogs, and off the eyes.',
   jam: 'A clipper that stops has met a mat. Do not push.',
+  rake: 'Light, in the lie: pressed in, the teeth burn. Not on folds, belly, bone or privates.',
   taut: 'Skin held taut, few strokes a place, careful where the coat is thin.',
   stop: 'Pain, red skin or blood: stop, and ring the vet.',
 } as const

@@ -14,7 +14,7 @@ export const CAUTIONS: Record<CautionId, string> = {
   tendon: 'The tendon stands out under thin skin. Light hand.',
   webs: 'Skin webs between the toes. Feel for seeds, tiny sections.',
   bone: 'Bone close under the hair. Keep your fingers over it.',
-  opening: 'Comb away from the opening. Sore or wet: stop, ring the vet.',
+  opening: 'A hand over the opening and the privates below it; comb away. Sore or wet: stop, ring the vet.',
   spine: 'Bone close under the skin along the back. Pat, do not drag.',
   light: 'Light hand. Stop if the skin reddens or the dog minds.',
 }

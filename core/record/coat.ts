@@ -28,7 +28,7 @@ import type { Profile } from './profile'
 import { become } from './truths'
 import { isUnmet } from './unmet'
 import { lengthsLeft } from './tidied'
-import { endsStretch, LEFT_AT_HOME } from './visits'
+import { endsStretch, LEFT_AT_HOME, lengthAt } from './visits'
 
 /** Growth before anything was measured, and a measurement in a coat that springs back (judgement). */
 const GROWTH_PRIOR_SD = 0.08
@@ -315,7 +315,7 @@ export class Coat {
         for (const p of this.places) {
           // Of a part wash only what was washed is wet, and tightens, and is dried.
           if (what.places && !what.places.includes(p.region.place)) continue
-          if (what.combedOut) this.combedOut(p, day)
+          if (what.combedOut && !what.damp?.includes(p.id)) this.combedOut(p, day)
           else {
             p.unseen = tightenByWash(p.unseen)
             p.left = p.left.map((l) => ({ ...l, stages: tightenByWash(l.stages) }))
@@ -342,8 +342,8 @@ export class Coat {
           this.felt = null
         }
         for (const p of this.places) {
-          const own = what.except?.find((e) => e.place === p.region.place)
-          const mm = own?.mm ?? what.lengths[p.region.part]
+          const own = lengthAt(what, p.region)
+          const mm = own ?? what.lengths[p.region.part]
           // At home only what was clipped has changed.
           if (what.home && (mm === undefined || p.concern || LEFT_AT_HOME.includes(p.region.place))) continue
           // A groomer who tells what was found has been through all of it.

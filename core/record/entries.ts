@@ -1,6 +1,7 @@
 import { z } from '../zod'
 import { DRYERS } from '../coat/drying'
 import { PART_IDS } from '../coat/regions'
+import { LEARNT_TOOLS } from './ladders'
 import { KNOT_ANSWERS, KNOT_REASONS } from './knot-answers'
 import { CARE_PART_IDS, carePart, FOUND_IDS, LENGTH_BY, OUTCOME_IDS, PART_DID, PART_HOW } from './care-parts'
 import { MEANS_IDS } from './means'
@@ -144,6 +145,8 @@ export const factSchema = z.discriminatedUnion('kind', [
     combedOut: z.boolean(),
     /** Only these were washed; without them all of it was. */
     places: z.array(placeSchema).min(1).max(28).optional(),
+    /** Not dried to the skin. */
+    damp: regions.optional(),
     /** How long drying took, and with what. */
     dried: z
       .strictObject({
@@ -175,8 +178,8 @@ export const factSchema = z.discriminatedUnion('kind', [
     home: z.literal(true).optional(),
     /** Lengths of single places, where they are not their part's. */
     except: z
-      .array(z.strictObject({ place: placeSchema, mm: lengthMm }))
-      .max(28)
+      .array(z.strictObject({ place: placeSchema, side: z.enum(['left', 'right']).optional(), mm: lengthMm }))
+      .max(41)
       .optional(),
     did: z.array(z.enum(VISIT_DID)).max(VISIT_DID.length).optional(),
     /** It did what `did` says and no more; without this it is taken to have done everything. */
@@ -252,10 +255,10 @@ export const factSchema = z.discriminatedUnion('kind', [
     concern: idSchema(),
     how: z.enum(['vet', 'well', 'mistaken']),
   }),
-  /** Two minutes of bringing a hard place along: the step of `core/care/handling.ts`, and how it went. */
+  /** Two minutes of bringing a hard place along: the step of `core/care/handling/ladders.ts`, and how it went. */
   z.strictObject({
     kind: z.literal('handling'),
-    place: z.union([placeSchema, z.literal('table')]),
+    place: z.union([placeSchema, z.literal('table'), z.enum(LEARNT_TOOLS)]),
     step: z.number().int().min(0).max(6),
     went: comfort,
     /** The dog snapped or bit. */

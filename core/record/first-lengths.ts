@@ -3,7 +3,7 @@ import type { RegionId } from '../coat/regions'
 import { dayNumber } from './day'
 import type { Day } from './day'
 import type { DatedFact } from './entries'
-import { LEFT_AT_HOME } from './visits'
+import { LEFT_AT_HOME, lengthAt } from './visits'
 
 /** The first length that was told of each place: on which day, counted from 1970, and how long, mm. */
 export type FirstLengths = ReadonlyMap<RegionId, { day: number; mm: number }>
@@ -19,9 +19,9 @@ export function firstLengths(facts: readonly DatedFact[], to: Day): FirstLengths
     if (what.kind === 'measure') for (const id of what.regions) tell(id, what.mm)
     if (what.kind !== 'visit') continue
     for (const id of REGION_IDS) {
-      const { place, part } = regionOf(id)
-      if (what.home && LEFT_AT_HOME.includes(place)) continue
-      tell(id, what.except?.find((e) => e.place === place)?.mm ?? what.lengths[part])
+      const region = regionOf(id)
+      if (what.home && LEFT_AT_HOME.includes(region.place)) continue
+      tell(id, lengthAt(what, region) ?? what.lengths[region.part])
     }
   }
   return first

@@ -205,6 +205,7 @@ describe('no gate takes an unmet place as combed', () => {
   const washing = (record: DogRecord, more: object = {}) =>
     mayWash({
       coat: coatOn(record, AT),
+      part: null,
       concerns: [],
       skin: 'well',
       stitches: false,
@@ -232,7 +233,7 @@ describe('no gate takes an unmet place as combed', () => {
   })
   it('clip: comb first', () => {
     const asked = (record: DogRecord) =>
-      mayClip({ coat: coatOn(record, AT), setting: 'guarded', dirty: false, fidgety: false } as never).answer
+      mayClip(coatOn(record, AT), { setting: 'scissors', taught: [] }).answer
     expect(asked(unknown())).toBe('comb-first')
     expect(asked(unknown({}, meetAll(AT)))).toBe('yes')
   })

@@ -1,3 +1,4 @@
+import { LEARNT_TOOLS } from './ladders'
 import { z } from '../zod'
 import { COAT_IDS } from '../coat/coat-types'
 import { PLACE_IDS, REGION_IDS } from '../coat/regions'
@@ -61,6 +62,8 @@ const habitsSchema = z
     matsShownBy: oneLine(40, 'The name').min(1, 'Who showed you?'),
     /** The dog is being taught to stand on the table. */
     tableToLearn: z.boolean(),
+    /** Tools it is being brought along to. */
+    learns: z.array(z.enum(LEARNT_TOOLS)).max(LEARNT_TOOLS.length),
     /** What the owner may do at a tidy; at `taught`, the groomer who showed them, and what. */
     setting: z.enum(SETTINGS),
     taughtBy: oneLine(40, 'The name').min(1, 'Who showed you?'),

@@ -1,9 +1,18 @@
-import type { PlaceId } from '../coat/regions'
+import type { PlaceId, Region } from '../coat/regions'
 import type { Fact, FactOf } from './entries'
 import type { VisitDid } from './visit-did'
 
 /** A visit to a professional; a body clip at home is none. */
 export const isVisit = (what: Fact): what is FactOf<'visit'> => what.kind === 'visit' && !what.home
+
+/** The length a visit says it left at a single place, mm; a side said apart comes before its pair. */
+export const lengthAt = (
+  { except = [] }: Pick<FactOf<'visit'>, 'except'>,
+  { place, side }: Pick<Region, 'place' | 'side'>,
+): number | undefined => {
+  const here = except.filter((e) => e.place === place && (!e.side || e.side === side))
+  return (here.find((e) => e.side) ?? here[0])?.mm
+}
 
 /** Whether a visit did a thing. One that does not say it did only some did everything, as it then meant. */
 export const visitDid = (what: FactOf<'visit'>, did: VisitDid): boolean =>

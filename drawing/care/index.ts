@@ -1,9 +1,10 @@
 import { BUILD_IDS } from '../builds'
 import type { Pt } from '../geometry'
 import { sheet } from '../index'
-import { flank, underside } from './body'
+import { clipPasses, dryingOrder, flank, rakeLines, underside } from './body'
 import { footAbove, footBelow, footSide, padsCutThrough } from './foot'
 import { earFolded, earHanging, earPricked, earShort, earTassel } from './ear'
+import { carding, parting } from './line'
 import { eyeClose, faceFront, muzzleFront } from './head'
 import { muzzleSide } from './muzzle'
 import { nailSide } from './nail'
@@ -48,7 +49,16 @@ const DRAWN: Record<string, () => CarePanel> = {
   'underside-male': () => underside('male'),
   'underside-neutered': () => underside('male', true),
   'teeth-cut-through': teethCutThrough,
-  ...Object.fromEntries(BUILD_IDS.map((b) => [`flank-${b}`, () => flank(b)])),
+  parting,
+  carding,
+  ...Object.fromEntries(
+    BUILD_IDS.flatMap((b) => [
+      [`flank-${b}`, () => flank(b)],
+      [`clip-${b}`, () => clipPasses(b)],
+      [`drying-${b}`, () => dryingOrder(b)],
+      [`rake-${b}`, () => rakeLines(b)],
+    ]),
+  ),
 }
 export const CARE_DRAWINGS: Record<string, () => CarePanel> = Object.fromEntries(
   Object.entries(DRAWN).map(([name, draw]) => [name, () => placed(draw())]),

@@ -187,7 +187,8 @@ describe('with no signal', () => {
     await running.stop('SIGKILL')
     await glide(page, 2)
     running = await app.start()
-    await page.until(async () => (await checksOnFile()).length === 12, 'not all went up')
+    // It tries again at longer and longer turns.
+    await page.until(async () => (await checksOnFile()).length === 12, 'not all went up', 60_000)
     const ids = (await checksOnFile()).map((c) => c.id)
     expect(new Set(ids).size).toBe(ids.length)
     await page.press('End here')

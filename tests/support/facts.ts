@@ -22,6 +22,7 @@ import {
 } from '../../core/record/care-parts'
 import { CONDITIONS } from '../../core/record/condition'
 import { MEANS_IDS } from '../../core/record/means'
+import { LEARNT_TOOLS } from '../../core/record/ladders'
 import { MARKS } from '../../core/record/marks'
 import { FIRST_LEGS, POSITIONS } from '../../core/record/what-works'
 import { CARE_UNIT_IDS, CUT_IDS, REHEARSED_IDS, TIDY_IDS } from '../../core/record/tidies'
@@ -149,6 +150,7 @@ const FACTS: { [K in Fact['kind']]: fc.Arbitrary<FactOf<K>> } = {
     { combedOut: fc.boolean() },
     {
       places: fc.uniqueArray(place, { minLength: 1, maxLength: 4 }),
+      damp: fc.uniqueArray(region, { minLength: 1, maxLength: 4 }),
       dried: fc.record(
         {
           minutes: fc.integer({ min: 1, max: 300 }),
@@ -173,7 +175,13 @@ const FACTS: { [K in Fact['kind']]: fc.Arbitrary<FactOf<K>> } = {
     {
       by: name,
       home: fc.constant(true as const),
-      except: fc.array(fc.record({ place, mm }), { maxLength: 4 }),
+      except: fc.array(
+        fc.record(
+          { place, mm, side: fc.constantFrom('left' as const, 'right' as const) },
+          { requiredKeys: ['place', 'mm'] },
+        ),
+        { maxLength: 4 },
+      ),
       did: some(VISIT_DID),
       comfort,
       allows: fc.record(
@@ -238,7 +246,11 @@ const FACTS: { [K in Fact['kind']]: fc.Arbitrary<FactOf<K>> } = {
   }),
   handling: fact(
     'handling',
-    { place: fc.constantFrom(...PLACE_IDS, 'table' as const), step: fc.nat({ max: 6 }), went: comfort },
+    {
+      place: fc.constantFrom(...PLACE_IDS, 'table' as const, ...LEARNT_TOOLS),
+      step: fc.nat({ max: 6 }),
+      went: comfort,
+    },
     { snapped: fc.boolean() },
   ),
   photo: fc.record({ kind: fc.constant('photo' as const), place, says: words }, { requiredKeys: ['kind'] }),

@@ -12,7 +12,7 @@ export const DESK = { width: 1280, height: 800 }
 type Screen = typeof PHONE
 
 const AXE = readFileSync('node_modules/axe-core/axe.min.js', 'utf8')
-const PATIENCE = 12_000
+const PATIENCE = 20_000
 
 /** What the browser says of a call that met no server, and of one that was refused. */
 export const NO_SERVER = /net::ERR_|Failed to fetch|NetworkError/
@@ -151,7 +151,7 @@ export class Page {
   async tap(el: WebElement) {
     await this.driver.executeScript('arguments[0].scrollIntoView({ block: "center" })', el)
     this.presses += 1
-    if (!this.byTouch) return el.click()
+    // What is still moving would be pressed where it was.
     const at = await this.driver.executeAsyncScript<{ x: number; y: number }>(
       `const [el, done] = arguments; let last = ''
        const look = () => {
@@ -162,6 +162,7 @@ export class Page {
        look()`,
       el,
     )
+    if (!this.byTouch) return el.click()
     const touch = (type: string, touchPoints: object[]) =>
       (this.driver as Driver).sendDevToolsCommand('Input.dispatchTouchEvent', { type, touchPoints })
     await touch('touchStart', [at])

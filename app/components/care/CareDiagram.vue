@@ -29,6 +29,11 @@ const CALLED: Record<string, string> = {
   teeth: 'Why no clipper',
   flank: 'From the side',
   nail: 'Nails',
+  drying: 'The order',
+  parting: 'A line of skin',
+  rake: 'The lines',
+  carding: 'Carding',
+  clip: 'The passes',
 }
 const VIEWS: Record<string, string> = {
   'foot-below': 'From below',
@@ -54,6 +59,11 @@ const marks = computed(() =>
 const hatch = useId()
 const size = computed(() => (panel.value ? Math.max(panel.value.box[2], panel.value.box[3]) : 400))
 const dot = computed(() => size.value * DOT)
+/** What never comes to a hatched place. */
+const never = computed(() => {
+  const of = (props.names[shown.value] ?? '').split('-')[0]
+  return of === 'drying' ? 'air' : of === 'rake' ? 'a rake' : 'a blade'
+})
 const SAYS: Record<CareKey['kind'], string> = { danger: 'Never here', trim: 'Trim', look: 'Look' }
 const described = computed(() =>
   [
@@ -135,8 +145,9 @@ const described = computed(() =>
         </li>
       </ol>
       <p class="small mt-1 flex flex-wrap gap-x-4" aria-hidden="true">
-        <span><span class="text-caution">hatched</span>: never a blade</span
-        ><span><span class="text-due">dashed</span>: trim here</span>
+        <span v-if="panel.dangers.length"><span class="text-caution">hatched</span>: never {{ never }}</span
+        ><span v-if="panel.trims.length"><span class="text-due">dashed</span>: trim here</span
+        ><span v-if="panel.arrows.length"><span class="text-due">arrows</span>: the way</span>
       </p>
     </figcaption>
   </figure>

@@ -1,133 +1,192 @@
 <script setup lang="ts">
-import { clipSteps, mayClip } from '#core/care/tidies/clip'
+import { GUARDS_MM } from '#core/record/cutters'
+import { mayClip } from '#core/care/tidies/clip'
 import { allowedAt } from '#core/care/tidies/may'
 import { DANGERS, dangersNear } from '#core/care/tidies/dangers'
-import { longerProblem, lengthProblem } from '#core/care/tidies/even-up'
-import { bladeFor } from '#core/care/tidies/blades'
-import { PART_IDS, regionsOf } from '#core/coat/regions'
-import type { PartId } from '#core/coat/regions'
+import {
+  clipDid,
+  clipLabel,
+  CLIP_FROM,
+  CLIPPED_PLACES,
+  clipOrder,
+  clippable,
+  clippedParts,
+  clipSteps,
+} from '#core/care/led/clip'
+import type { ClipFrom, ClipPartId, ClipWork } from '#core/care/led/clip'
+import { stepAt } from '#core/care/led/run'
+import { regionOf, regionsOf } from '#core/coat/regions'
+import { addDays } from '#core/record/day'
+import { timeline } from '#core/record/timeline'
 import { buildOf } from '#drawing/build-of'
 import { careDrawings } from '#drawing/care/which'
-import { capital, listed, plural } from '~/words/numbers'
+import { listed, plural } from '~/words/numbers'
 import { sayClip } from '~/words/clip'
-import { PART_WORDS } from '~/words/parts'
-import type { RunStep } from './StepRun.vue'
 
-/** A body clip at home: led, and written down as a visit done at home with the lengths left. */
-const { file, coat } = useDog()
+/** A body clip at home: led part by part, over an hour or over days, and each sitting written down as it came out. */
+const { file, coat, today } = useDog()
 const combAtTable = useCombAtTable()
-const { growth, habits, groomer, she } = useCare()
+const { habits, groomer, she } = useCare()
 const profile = computed(() => file.value.profile)
-const stage = ref<'ready' | 'run' | 'log'>('ready')
-const drawings = computed(() =>
-  careDrawings('clip', {
-    sex: profile.value.sex,
-    neutered: profile.value.neutered ?? false,
-    build: buildOf(profile.value.coat),
-    fringe: false,
-    bearded: false,
-    ears: habits.value.ears,
-  }),
+const runner = useLongRun<ClipPartId>('clip')
+const { led } = runner
+const { seenTo, see } = useSeenTo()
+const stage = ref<'ready' | 'before' | 'run' | 'log'>('ready')
+
+/** A clip is done over a few days at most, or it has grown out (judgement). */
+const OVER_DAYS = 4
+/** What was clipped at home lately: the same clip goes on. */
+const lately = computed(() =>
+  timeline(file.value.entries).flatMap(({ day, what }) =>
+    what.kind === 'visit' && what.home && day > addDays(today.value, -OVER_DAYS) && day <= today.value
+      ? (what.except ?? [])
+      : [],
+  ),
 )
-const near = computed(() => dangersNear('clip', profile.value.sex).map((d) => DANGERS[d].label))
-const steps = computed<RunStep[]>(() => clipSteps(profile.value.sex).map((s, i) => ({ id: String(i), ...s })))
-const said = ref<'dirty' | 'fidgety' | null>(null)
-const gate = computed(() =>
-  mayClip({
-    coat: coat.value,
-    setting: allowed.value.setting,
-    dirty: said.value === 'dirty',
-    fidgety: said.value === 'fidgety',
-  }),
-)
+const done = computed(() => clippedParts(lately.value))
+const guards = computed(() => [...(habits.value.guards?.length ? habits.value.guards : GUARDS_MM)])
+/** A guard comb longer than one thinks: the usual one to begin with, mm (judgement). */
+const FIRST_MM = 19
+const guardMm = ref(lately.value[0]?.mm ?? guards.value.find((g) => g >= FIRST_MM) ?? guards.value.at(-1)!)
+const from = ref<ClipFrom>('neck')
+const allowed = computed(() => allowedAt('clip', habits.value))
+const left = computed(() => clipOrder(from.value).filter((id) => !done.value.includes(id)))
+const placesLeft = computed(() => {
+  const regions = left.value.flatMap((id) => clippable(id, { absent: profile.value.absent, leave: [] }))
+  return CLIPPED_PLACES.filter((p) => regionsOf(p).some((r) => regions.includes(r.id)))
+})
+const gate = computed(() => mayClip(coat.value, allowed.value, placesLeft.value))
 const answer = computed(() => sayClip(gate.value, { she: she.value, groomer: groomer.value }))
 const toComb = computed(() =>
   'places' in gate.value && gate.value.answer !== 'groomer' ? gate.value.places : [],
 )
 const comb = () => combAtTable(toComb.value.flatMap((p) => regionsOf(p).map((r) => r.id)))
-const allowed = computed(() => allowedAt('clip', habits.value))
+const work = computed<ClipWork>(() => ({
+  sex: profile.value.sex,
+  from: (led.value?.of?.split(' ')[0] as ClipFrom | undefined) ?? from.value,
+  guardMm: Number(led.value?.of?.split(' ')[1] ?? guardMm.value),
+  absent: profile.value.absent,
+  leave: coat.value.places.filter((p) => p.concern).map((p) => p.region.place),
+  done: done.value,
+}))
+const steps = computed(() => clipSteps(work.value))
+/** With marks of its own, the dog is clipped round them. */
+const drawn = computed(() => ({
+  sex: profile.value.sex,
+  neutered: profile.value.neutered ?? false,
+  build: buildOf(profile.value.coat),
+  fringe: false,
+  bearded: false,
+  ears: habits.value.ears,
+}))
+const drawings = computed(() => careDrawings('clip', drawn.value))
+const underside = computed(() => drawings.value.filter((d) => d.startsWith('underside')))
+const near = computed(() => dangersNear('clip', profile.value.sex).map((d) => DANGERS[d].label))
 
-const lengthNow = (part: PartId) => {
-  const rows = coat.value.places.filter((p) => p.region.part === part)
-  return rows.length ? Math.round(rows.reduce((s, p) => s + p.mm, 0) / rows.length) : 0
+function start() {
+  runner.begin([], `${from.value} ${guardMm.value}`)
+  stage.value = seenTo() ? 'run' : 'before'
 }
-const lengths = reactive<Record<PartId, string>>({ body: '', legs: '', head: '', ears: '', tail: '' })
-const given = computed(() => PART_IDS.filter((p) => lengths[p].trim() !== ''))
-const wrong = computed(() => {
-  for (const p of given.value) {
-    const n = Number(lengths[p])
-    const problem = lengthProblem(n) ?? longerProblem(lengthNow(p), n)
-    if (problem) return `${capital(PART_WORDS[p])}: ${problem}`
-  }
-  return null
-})
-const { written, write: writeIn, undo } = useWritten()
-async function write() {
-  const left = Object.fromEntries(given.value.map((p) => [p, Number(lengths[p])]))
-  await writeIn({ kind: 'visit', home: true, lengths: left, found: [] })
+function allSeenTo() {
+  see()
+  stage.value = 'run'
+}
+function goOn() {
+  runner.resume()
+  stage.value = seenTo() ? 'run' : 'before'
+}
+const resume = computed(() =>
+  led.value && !led.value.run.ended && led.value.before.length
+    ? { at: stepAt(steps.value, led.value.run) + 1, of: steps.value.length }
+    : null,
+)
+const did = computed(() => (led.value ? clipDid(work.value, led.value.run) : null))
+/** Parts as they stand: clipped before, clipped now, refused, or still to come. */
+const parts = computed(() =>
+  clipOrder(work.value.from).map((id) => ({
+    id,
+    is: done.value.includes(id) ? 'done' : (led.value?.run.did[id] ?? 'left'),
+  })),
+)
+const SAYS = { done: 'clipped', refused: 'would not', left: 'still to come' }
+function drop() {
+  runner.end()
   stage.value = 'ready'
 }
+const { written, write: writeIn, undo } = useWritten()
+async function write() {
+  if (did.value) await writeIn(did.value)
+  drop()
+}
+const FROM: Record<ClipFrom, string> = { neck: 'neck first', rump: 'rump first, the neck last' }
 </script>
 
 <template>
-  <PlainRun
-    v-if="stage === 'run'"
-    title="A body clip at home"
-    :steps="steps"
-    :drawings="drawings.slice(0, 1)"
-    @done="stage = 'log'"
-    @stop="stage = 'log'"
+  <LedRun
+    v-if="stage === 'run' && led"
+    title="A clip at home"
+    :order="steps"
+    :run="led.run"
+    :runner="runner"
+    :paused="!!led.paused"
+    :can-back="led.before.length > 0"
+    :called="clipLabel"
+    :drawings="
+      (s) =>
+        s.draws
+          ? s.part === 'belly'
+            ? underside
+            : [`clip-${drawn.build}`]
+          : s.id === 'leave'
+            ? drawings.slice(0, 1)
+            : []
+    "
+    @ended="stage = 'log'"
   />
-  <form v-else-if="stage === 'log'" class="max-w-[560px]" @submit.prevent="write">
-    <h1 class="pt-1 desk:pt-4">How long was it left?</h1>
+  <BeforeCutting v-else-if="stage === 'before'" @begin="allSeenTo" @leave="stage = 'ready'" />
+  <div v-else-if="stage === 'log' && led" class="max-w-[560px]" data-log>
+    <h1 class="pt-1 desk:pt-4">{{ led.run.ended === 'stopped' ? 'Stopped. So far' : 'Clipped' }}</h1>
     <p class="why mt-2">
-      What you leave empty stays as it was, and so do elbows, hocks, flanks, feet and under the tail: no
-      clipper there.
+      What is clipped is {{ work.guardMm }} mm from today. The rest goes on today or in the next days; elbows,
+      hocks, flanks, feet and under the tail stay as they were.
     </p>
-    <label v-for="p in PART_IDS" :key="p" class="mt-2 flex items-center gap-3 border-b border-rule py-1">
-      <span class="flex-1"
-        >{{ capital(PART_WORDS[p]) }}
-        <span class="small"
-          >now {{ lengthNow(p) }} mm{{
-            lengths[p].trim() === '' || wrong ? '' : `, near a ${bladeFor(Number(lengths[p]))}`
-          }}</span
-        ></span
+    <ClipProgress :parts="parts" class="mt-3" />
+    <ul class="mt-3 border-t border-ink">
+      <li
+        v-for="p in parts"
+        :key="p.id"
+        class="flex min-h-11 items-center justify-between gap-3 border-b border-rule"
+        :data-part="p.id"
       >
-      <input
-        v-model="lengths[p]"
-        :name="`clip-${p}`"
-        inputmode="decimal"
-        class="h-11 w-20 border-b border-edge bg-transparent text-right"
-      />
-      mm
-    </label>
-    <NoticeLine v-if="wrong" class="mt-2">{{ wrong }}</NoticeLine>
-    <ActButton kind="filled" type="submit" class="mt-4 w-full" :disabled="!!wrong || !given.length"
+        <b class="font-semibold">{{ clipLabel(p.id) }}</b><span
+          :class="p.is === 'done' ? '' : 'text-ink-2'"
+          >{{ SAYS[p.is] }}</span
+        >
+      </li>
+    </ul>
+    <ActButton kind="filled" class="mt-4 w-full text-lead" data-write :disabled="!did" @click="write"
       >Write the clip in</ActButton
     >
-    <ActButton kind="quiet" class="mt-2" @click="stage = 'ready'">Not done: write nothing</ActButton>
-  </form>
-  <div v-else class="desk:grid desk:grid-cols-[minmax(0,1fr)_330px] desk:gap-10">
+    <ActButton kind="quiet" class="mt-2" @click="drop">Not done: write nothing</ActButton>
+  </div>
+  <div v-else class="desk:grid desk:grid-cols-[minmax(0,1fr)_350px] desk:gap-10">
     <section aria-label="A body clip at home">
-      <h1 class="pt-1 desk:pt-0">A body clip at home</h1>
+      <h1 class="pt-1 desk:pt-0">
+        {{ done.length ? `The clip, ${plural(left.length, 'part')} to go` : 'A body clip at home' }}
+      </h1>
       <p class="why mt-2">It is the groomer’s trade and wants practice. This helps it go safely.</p>
-      <WhatYouMayUse work="clip" class="mt-3 border-t border-rule pt-2" />
       <p v-if="written" class="mt-2 flex items-center gap-4" role="status">
         Written in as a clip at home.<ActButton kind="quiet" @click="undo">Undo</ActButton>
       </p>
-      <div v-if="gate.answer !== 'not-set'" class="mt-2 flex flex-wrap items-center gap-1.5">
-        <span class="mr-1 text-ink-2">Not today if</span>
-        <button
-          v-for="n in ['dirty', 'fidgety'] as const"
-          :key="n"
-          class="min-h-11 rounded border px-2.5 text-body font-semibold"
-          :class="said === n ? 'border-caution text-caution' : 'border-edge'"
-          :aria-pressed="said === n"
-          @click="said = said === n ? null : n"
-        >
-          {{ n }}
-        </button>
-      </div>
+      <ClipProgress v-if="done.length" :parts="parts" class="mt-3" data-clip-progress />
+      <WhatYouMayUse work="clip" class="mt-3 border-t border-rule pt-2" />
+      <ChoiceRow
+        v-model="from"
+        tight
+        class="mt-2 flex-wrap items-center border-t border-rule pt-2"
+        label="Where it begins"
+        :choices="CLIP_FROM.map((value) => ({ value, words: FROM[value] }))"
+      />
       <p
         v-if="answer"
         class="mt-3 flex gap-2 font-semibold"
@@ -140,35 +199,49 @@ async function write() {
       <p class="mt-2 flex gap-2 font-semibold text-caution">
         <CautionMark class="shrink-0" />Never a blade at {{ listed(near) }}.
       </p>
+      <template v-if="gate.answer === 'yes' && left.length">
+        <ActButton v-if="resume" kind="filled" class="mt-3 w-full text-lead" data-go-on @click="goOn"
+          >Go on where you were, step {{ resume.at }} of {{ resume.of }}</ActButton
+        >
+        <ActButton :kind="resume ? 'plain' : 'filled'" class="mt-3 w-full text-lead" @click="start">
+          Start: {{ clipLabel(left[0]!).toLowerCase() }}
+        </ActButton>
+      </template>
       <ActButton
-        v-if="gate.answer === 'yes'"
+        v-else-if="toComb.length"
         kind="filled"
         class="mt-3 w-full text-lead"
-        @click="stage = 'run'"
+        data-comb-first
+        @click="comb"
       >
-        Start
-      </ActButton>
-      <ActButton v-else-if="toComb.length" kind="filled" class="mt-3 w-full text-lead" @click="comb">
         Comb {{ toComb.length > 8 ? (she ? 'her' : 'him') + ' through' : plural(toComb.length, 'place') }}
       </ActButton>
       <ActButton v-else :to="`/dogs/${file.id}/tidies`" class="mt-3 w-full">To the tidies</ActButton>
-      <CareDiagram :names="drawings" class="mt-5" />
+      <CareDiagram :names="[`clip-${drawn.build}`, ...drawings]" class="mt-5" />
     </section>
     <section aria-label="Lengths" class="mt-6 desk:mt-0">
-      <template v-if="gate.answer !== 'not-set'">
-        <h2 class="border-b border-ink pb-1">What a guard leaves</h2>
-        <BladeChart :growth="growth" :allowed="allowed" class="mt-2 mb-5" />
-      </template>
-      <h2 class="border-b border-ink pb-1">In this order</h2>
+      <ClipLengths v-if="gate.answer !== 'not-set'" v-model="guardMm" :guards="guards" :places="placesLeft" />
+      <h2 class="mt-5 border-b border-ink pb-1">In this order</h2>
       <ol>
-        <li v-for="(s, i) in steps" :key="s.id" class="grid grid-cols-[26px_1fr] border-b border-rule py-1.5">
+        <li
+          v-for="(id, i) in clipOrder(from)"
+          :key="id"
+          class="grid grid-cols-[26px_1fr_auto] border-b border-rule py-1.5"
+        >
           <span class="figure text-story text-due">{{ i + 1 }}</span>
           <span
-            ><b class="font-semibold">{{ s.act }}</b>
-            <span class="why block text-body">{{ s.how }}</span></span
+            ><b class="font-semibold">{{ clipLabel(id) }}</b>
+            <span class="why block text-body">{{
+              listed([...new Set(clippable(id, work).map((r) => regionOf(r).label.toLowerCase()))]) ||
+              'left for the vet'
+            }}</span></span
           >
+          <span class="small">{{ done.includes(id) ? 'clipped' : '' }}</span>
         </li>
       </ol>
+      <p class="why mt-2">
+        Then elbows, hocks and flanks are combed and left; feet, head and rear are tidies of their own.
+      </p>
     </section>
   </div>
 </template>

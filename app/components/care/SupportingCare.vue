@@ -106,7 +106,7 @@ const rows = computed<Row[]>(() => [
 const { written, write, undo } = useWritten()
 /** Led the first times, and whenever it is wanted; then one press does. */
 const FIRST_TIMES = 2
-const LED: readonly Row['care'][] = ['eyes', 'teeth', 'nails', 'ear-look']
+const LED: readonly Row['care'][] = ['eyes', 'teeth', 'nails', 'ear-look', 'undercoat']
 const isNew = (care: CareId) => doneOn(file.value, care).length < FIRST_TIMES
 /** The row something was last written at. */
 const pressed = ref<Row['care'] | null>(null)

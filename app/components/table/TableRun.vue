@@ -6,6 +6,9 @@ import { COATS } from '#core/coat/coat-types'
 import { adviceAt, standingAdvice } from '#core/care/note/advice'
 import { restMinutes, SESSION_ENOUGH, YOUNG_MONTHS } from '#core/coat/minutes'
 import { brushesFor, layOut, TOOLS } from '#core/coat/tools'
+import { squirtsASide } from '#core/care/bath/mist'
+import { AT_PROTEST, schoolNow } from '#core/care/handling/protest'
+import { openConcerns } from '#core/care/look/look-over'
 import { CAUTIONS } from '#core/coat/cautions'
 import { regionOf } from '#core/coat/regions'
 import { monthsOld } from '#core/record/day'
@@ -51,11 +54,34 @@ const brush = computed(() =>
 const misted = computed(() =>
   layOut(profile.value.coat, habits.value.tools).some((t) => t.tool === 'mist' && t.use),
 )
-const MIST = { well: 'mist first', lightly: 'a little mist', none: '' }
+/** Mist is for a side, where one is begun; within it, only where hair has dried. */
+const newSide = computed(
+  () => !!region.value.side && !t.found.value.some((f) => regionOf(f.region).side === region.value.side),
+)
+const squirts = computed(() => squirtsASide(COATS[profile.value.coat].mist, profile.value.weightKg))
+/** The hair lifts and crackles: it was brushed dry. */
+const crackles = ref(false)
+watch(
+  () => region.value.id,
+  () => (crackles.value = calmed.value = false),
+)
+/** What is done when the dog minds, by the owner's school; never held through it where it is sore, weak or was stopped. */
+const calmed = ref(false)
+const protest = computed(() => {
+  const concern = openConcerns(file.value, today.value).some((c) => c.what.where === region.value.place)
+  const hurt = concern || !!profile.value.condition?.length || t.comfort.value === 'stopped'
+  return AT_PROTEST[schoolNow(habits.value.handling, hurt)]
+})
+function calm() {
+  if (protest.value.leaves && t.queue.value.length > 1) void t.skip()
+  else calmed.value = true
+}
 const how = computed(() =>
   [
     habits.value.pressure === 'light' ? 'flat and light' : 'flat, firmer where it is thick',
-    misted.value ? MIST[COATS[profile.value.coat].mist] : '',
+    misted.value && squirts.value && newSide.value
+      ? `mist this side first, about ${squirts.value} squirts`
+      : '',
   ]
     .filter(Boolean)
     .join(', '),
@@ -216,17 +242,30 @@ useEventListener('keydown', onKey)
             <dt class="why w-10 shrink-0">tool</dt>
             <dd class="flex min-w-0 flex-1 items-baseline gap-3 font-semibold">
               <span class="min-w-0 flex-1">{{ brush || 'your brush' }}, {{ how }}; then the comb</span>
-              <button
-                v-if="!t.follow.value"
-                class="-my-3 min-h-14 shrink-0 px-1 underline underline-offset-4"
-                data-rasps
-                @click="t.press('rasps')"
-              >
-                It rasps
-              </button>
+              <span v-if="!t.follow.value" class="-my-3 flex shrink-0">
+                <button
+                  class="min-h-14 px-1 underline underline-offset-4"
+                  data-rasps
+                  @click="t.press('rasps')"
+                >
+                  It rasps
+                </button>
+                <button
+                  v-if="misted"
+                  class="ml-1 min-h-14 px-1 underline underline-offset-4"
+                  data-static
+                  :aria-pressed="crackles"
+                  @click="crackles = !crackles"
+                >
+                  Static
+                </button>
+              </span>
             </dd>
           </div>
         </dl>
+        <p v-if="crackles" class="mt-1 font-semibold text-due" role="status">
+          Two squirts, a hand down the coat, then on. Never brushed bone dry.
+        </p>
         <p v-for="m in marksHere" :key="m" class="mt-1 font-semibold text-caution" data-mark>
           {{ capital(m) }} here: a hand over it before pin or comb.
         </p>
@@ -281,6 +320,17 @@ useEventListener('keydown', onKey)
               </div>
             </RadioGroupOption>
           </RadioGroup>
+          <p
+            v-if="t.comfort.value !== 'easy' && !calmed"
+            class="flex items-center gap-3 border-b border-rule"
+            role="status"
+            data-protest
+          >
+            <span class="min-w-0 flex-1 py-1 text-side">{{ protest.says }}</span>
+            <button class="min-h-14 shrink-0 font-semibold underline underline-offset-4" @click="calm">
+              {{ protest.calm }}
+            </button>
+          </p>
           <CombSays class="mt-2" @press="t.press" />
         </template>
         <div class="mt-1 mb-2 flex min-h-14 items-center justify-between gap-3">

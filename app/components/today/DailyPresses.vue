@@ -1,6 +1,7 @@
 <script setup lang="ts">
-import { HANDLING_MINUTES, handlingToday, hardPlaces, stepsOf } from '#core/care/handling/handling'
-import type { HandledId } from '#core/care/handling/handling'
+import { HANDLING_MINUTES, handlingToday, hardPlaces } from '#core/care/handling/handling'
+import { stepsOf } from '#core/care/handling/ladders'
+import type { HandledId } from '#core/care/handling/ladders'
 import { opensConcern } from '#core/care/look/outcomes'
 import { concernAt } from '#core/care/look/look-over'
 import { OUTCOMES } from '#core/record/care-parts'

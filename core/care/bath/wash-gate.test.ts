@@ -18,6 +18,7 @@ const combedOn = (day: string, but: Partial<Record<string, object>> = {}): Entry
 const gateOf = (coat: Coat, more: Partial<WashAsked> = {}) =>
   mayWash({
     coat,
+    part: null,
     concerns: [],
     skin: 'well',
     stitches: false,
@@ -36,6 +37,27 @@ const gate = (entries: Entry[], more: Partial<WashAsked> = {}, profile = {}) => 
   const record = dog(profile, 20, entries)
   return gateOf(coatOn(record, TODAY), { concerns: openConcerns(record, TODAY), ...more })
 }
+
+/** Common practice, no source. */
+describe('a part wash', () => {
+  const REAR = ['under-tail', 'thigh', 'inner-thigh', 'tail-base'] as const
+  it('wants no comb, no interval and no hour: only sore skin there forbids it', () => {
+    for (const more of [{}, { sinceBath: 1 }, { now: 23 * 60 }, { dryer: 'none' as const }])
+      expect(gate([], { part: REAR, ...more }).answer).toEqual({ answer: 'yes' })
+    const red = (where: 'thigh' | 'beard') => entry(TODAY, { kind: 'concern', where, seen: ['red'] })
+    expect(gate([red('thigh')], { part: REAR }).answer).toMatchObject({ answer: 'vet', where: 'thigh' })
+    expect(gate([red('beard')], { part: REAR }).answer).toEqual({ answer: 'yes' })
+    expect(gate([], { part: REAR, skin: 'sore' }).answer).toMatchObject({ answer: 'vet' })
+    expect(gate([], { part: REAR, stitches: true }).answer).toMatchObject({ answer: 'vet' })
+    expect(gate([], { part: REAR, vetPlan: 'Weekly' }).answer).toEqual({ answer: 'vet-plan' })
+  })
+  it('is dried by its share of the coat', () => {
+    const whole = gate(combedOn(TODAY)).drying!
+    const rear = gate(combedOn(TODAY), { part: REAR }).drying!
+    expect(rear.to).toBeLessThan(whole.to / 3)
+    expect(rear.to).toBeGreaterThan(whole.to / 12)
+  })
+})
 
 /** Common practice, no source. */
 describe('may this dog be washed today', () => {

@@ -29,6 +29,8 @@ const MANY_MATS = 8
 
 export interface WashAsked {
   coat: Coat
+  /** A part wash, of these places alone; null is all of the dog. */
+  part: readonly PlaceId[] | null
   /** Concerns of a look-over that are open. */
   concerns: readonly Concern[]
   /** What the owner sees and feels, before any water. */
@@ -87,20 +89,22 @@ export function mayWash(asked: WashAsked): WashGate {
   const { coat } = asked
   const today = dayOf(coat.today)
   const knots = coat.profile.coat !== 'smooth'
+  const within = (p: { region: { place: PlaceId } }) => !asked.part || asked.part.includes(p.region.place)
+  const washed = coat.places.filter(within)
   const combedSince = addDays(today, -COMBED_WITHIN_DAYS)
   // What was left to be tried with conditioner has passed the water test already.
   const stays = (p: RegionState) => p.left.length > 0 && p.last?.decided?.answer !== 'condition'
-  const open = knots ? coat.places.filter((p) => !(p.clearOn && p.clearOn >= combedSince) || stays(p)) : []
+  const open = knots ? washed.filter((p) => !(p.clearOn && p.clearOn >= combedSince) || stays(p)) : []
   const drying = dryingMinutes(
     { coat: coat.profile.coat, kg: coat.profile.weightKg, mm: asked.mm },
     asked.dryer,
     { ...(asked.watts ? { watts: asked.watts } : {}), cold: asked.cold ?? false },
-    coat.dries,
+    coat.dries * areaShare(washed, coat.places),
   )
   const bed = asked.bed < NOON ? asked.bed + DAY : asked.bed
   const startBy = drying ? bed - DRY_BEFORE_BED - drying.to - WASHING_MINUTES : null
   return {
-    combed: { places: coat.places.length - open.length, of: coat.places.length },
+    combed: { places: washed.length - open.length, of: washed.length },
     drying,
     startBy,
     keptDry: asked.concerns.map((c) => c.what.where),
@@ -108,15 +112,24 @@ export function mayWash(asked: WashAsked): WashGate {
   }
 }
 
+const areaShare = (some: Coat['places'], all: Coat['places']) => {
+  const area = (of: Coat['places']) => of.reduce((sum, p) => sum + p.region.area, 0)
+  return area(all) ? area(some) / area(all) : 1
+}
+
 function answerOf(asked: WashAsked, open: WashAsked['coat']['places'], startBy: number | null): WashAnswer {
-  const { coat } = asked
-  const weeping = asked.concerns.find(forbidsWater)
+  const { coat, part } = asked
+  const here = (where: Spot) =>
+    !part || part.some((p) => p === where) || (where === 'pads' && part.includes('forefoot'))
+  const weeping = asked.concerns.find((c) => forbidsWater(c) && here(c.what.where))
   if (weeping) return { answer: 'vet', why: 'sore', where: weeping.what.where }
-  const sore = coat.places.find((p) => p.last?.decided?.why === 'sore')
+  const sore = coat.places.find((p) => p.last?.decided?.why === 'sore' && here(p.region.place))
   if (sore) return { answer: 'vet', why: 'sore', where: sore.region.place }
   if (asked.skin === 'sore') return { answer: 'vet', why: 'sore' }
   if (asked.stitches) return { answer: 'vet', why: 'stitches' }
   if (asked.vetPlan) return { answer: 'vet-plan' }
+  // A fouled rear does not wait for the comb, nor for the interval: only sore skin forbids a part wash.
+  if (part) return { answer: 'yes' }
   if (coat.places.some((p) => p.last?.finding === 'felt')) return { answer: 'groomer', why: 'felt' }
   // What a hand felt stands until the comb has been everywhere.
   const { felt } = coat.state()

@@ -4,17 +4,11 @@ import { dog, entry } from '../../../tests/support/dogs'
 import { addDays } from '../../record/day'
 import { COMFORT_IDS } from '../../record/findings'
 import type { Comfort } from '../../record/findings'
-import {
-  afterDay,
-  EASY_DAYS,
-  FIRST,
-  HANDLING_STEPS,
-  handlingMinutes,
-  handlingToday,
-  hardPlaces,
-  TABLE_STEPS,
-  wayOf,
-} from './handling'
+import { afterDay, EASY_DAYS, FIRST, handlingMinutes, handlingToday, hardPlaces, wayOf } from './handling'
+import { HANDLING_STEPS, stepsOf, TABLE_STEPS } from './ladders'
+import { LEARNT_TOOLS } from '../../record/ladders'
+import { HANDLINGS } from '../../record/habits'
+import { AT_PROTEST, schoolNow } from './protest'
 
 const START = '2026-09-02'
 const anySteps = fc.constantFrom(HANDLING_STEPS.length, TABLE_STEPS.length)
@@ -112,5 +106,44 @@ describe('places that are hard', () => {
       step: 3,
       easyDays: 2,
     })
+  })
+  it('tools and their noise are brought along beside places, each by steps of its own, two ladders a day', () => {
+    for (const tool of LEARNT_TOOLS) {
+      expect(stepsOf(tool).length).toBeGreaterThan(4)
+      // A record keeps steps to the seventh.
+      expect(stepsOf(tool).length).toBeLessThanOrEqual(7)
+      expect(new Set(stepsOf(tool)).size).toBe(stepsOf(tool).length)
+    }
+    // What makes a noise is met silent, then heard from away, before it comes near.
+    for (const tool of ['clipper', 'dryer'] as const) {
+      const [off, against, far] = stepsOf(tool)
+      expect(`${off} ${against}`).toMatch(/off.*off/)
+      expect(far).toMatch(/running, (across|in the next)/)
+    }
+    const record = dog({ hard: ['forefoot', 'tail'], habits: { learns: ['clipper', 'dryer'] } })
+    expect(hardPlaces(record, START).map((h) => h.place)).toEqual(['forefoot', 'tail', 'clipper', 'dryer'])
+    let entries = record.entries
+    const touched = new Map<string, number>()
+    for (let day = 0; day < 21; day++) {
+      const now = handlingToday(hardPlaces({ ...record, entries }, addDays(START, day)))
+      expect(now).toHaveLength(2)
+      for (const { place, step } of now) {
+        touched.set(place, (touched.get(place) ?? 0) + 1)
+        entries = [...entries, handled(day, 'easy', { place, step })]
+      }
+    }
+    for (const place of ['forefoot', 'tail', 'clipper', 'dryer'])
+      expect(touched.get(place)).toBeGreaterThanOrEqual(10)
+    const after = hardPlaces({ ...record, entries }, addDays(START, 21))
+    for (const h of after) expect(h.step).toBe(Math.floor(touched.get(h.place)! / EASY_DAYS))
+  })
+  it('the schools differ in what is done when the dog minds; a hurt one is never held through it', () => {
+    expect(new Set(HANDLINGS.map((s) => AT_PROTEST[s].calm)).size).toBe(HANDLINGS.length)
+    for (const school of HANDLINGS) {
+      expect(AT_PROTEST[school].says).toMatch(/calm|still/)
+      expect(schoolNow(school, true)).toBe('come-back')
+      expect(schoolNow(school, false)).toBe(school)
+    }
+    expect(AT_PROTEST[schoolNow('hold-still', true)].leaves).toBe(true)
   })
 })

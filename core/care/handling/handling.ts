@@ -4,29 +4,11 @@ import type { Day } from '../../record/day'
 import type { DatedFact, FactOf } from '../../record/entries'
 import type { Comfort } from '../../record/findings'
 import type { DogRecord } from '../../record/fold'
+import { LEARNT_TOOLS } from '../../record/ladders'
 import { timeline } from '../../record/timeline'
+import { HANDLING_STEPS, isTool, stepsOf } from './ladders'
+import type { HandledId } from './ladders'
 
-/** Bringing a place along, two minutes a day: the steps, in order (common practice, no source). */
-export const HANDLING_STEPS = [
-  'hand near',
-  'hand on',
-  'held softly',
-  'back of the tool',
-  'one stroke',
-  'several strokes',
-  'the real job',
-] as const
-/** The table itself is learned (common practice, no source). */
-export const TABLE_STEPS = [
-  'a treat for sniffing it',
-  'front paws up for a treat',
-  'hind end lifted by you',
-  'standing on it, and down again',
-] as const
-/** What is brought along: a place on the dog, or standing on the table. */
-export type HandledId = PlaceId | 'table'
-export const stepsOf = (place: HandledId): readonly string[] =>
-  place === 'table' ? TABLE_STEPS : HANDLING_STEPS
 /** A day's handling, minutes (common practice, no source). */
 export const HANDLING_MINUTES = 2
 /** Places brought along in one day (a couple: common practice, no source). */
@@ -79,7 +61,7 @@ export function wayOf(
   return [...days.values()].reduce((at, went) => afterDay(at, worst(went)!, steps), FIRST)
 }
 
-/** Places this dog finds hard, those it refused first; ones brought all the way are not among them. */
+/** Places and tools this dog finds hard, those it refused first; ones brought all the way are not among them. */
 export function hardPlaces({ profile, entries }: DogRecord, at: Day): HardPlace[] {
   const facts = timeline(entries).filter((f) => f.day <= at)
   const last = new Map<PlaceId, FactOf<'check'>>()
@@ -91,12 +73,13 @@ export function hardPlaces({ profile, entries }: DogRecord, at: Day): HardPlace[
   }
   const whyOf = (place: HandledId): HardPlace['why'] | null => {
     if (place === 'table') return profile.habits?.tableToLearn || handled.has(place) ? 'said' : null
+    if (isTool(place)) return profile.habits?.learns?.includes(place) || handled.has(place) ? 'said' : null
     const check = last.get(place)
     if (check?.finding === 'refused') return 'refused'
     if (check?.comfort === 'stopped') return 'stopped'
     return profile.hard.includes(place) || handled.has(place) ? 'said' : null
   }
-  const all = (['table', ...PLACE_IDS] as const).flatMap((place): HardPlace[] => {
+  const all = (['table', ...PLACE_IDS, ...LEARNT_TOOLS] as const).flatMap((place): HardPlace[] => {
     const why = whyOf(place)
     const here = handled.get(place) ?? []
     const way = wayOf(here, stepsOf(place).length)

@@ -1,4 +1,5 @@
 import type { CareCautionId } from '../cautions'
+import type { StepClock } from './step'
 
 /** What is seen to once a sitting, before anything cuts. Common practice, no source. */
 export interface Before {
@@ -47,5 +48,9 @@ export const beforeCutting = ({ floor, name }: { floor: boolean; name: string })
 ]
 /** How long it holds: a sitting, minutes (judgement). */
 export const SITTING_MINUTES = 90
-/** How often a running blade is felt, minutes (every few: common practice, no source). */
-export const FEEL_THE_BLADE_MINUTES = 3
+/** A running blade is felt every few minutes (common practice, no source; three is judgement). */
+export const FEEL_THE_BLADE: StepClock = {
+  minutes: 3,
+  says: 'Feel the blade on your wrist: hot, and it rests.',
+  off: 'It is cool',
+}

@@ -142,7 +142,7 @@ describe('a led work', () => {
         presses,
         (work, ears, setting, list) => {
           const steps = stepsOf(work, { ears, setting })
-          let run = BEGIN
+          let run: Run = BEGIN
           for (const n of list) {
             if (run.ended) break
             const at = stepAt(steps, run)

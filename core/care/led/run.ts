@@ -4,14 +4,16 @@ import type { StepFinding } from './step'
 import type { AskedStep } from './works'
 
 /** Where a led work stands, as it is kept from step to step. */
-export interface Run {
+export interface Run<P extends string = CarePartId> {
   /** The step in hand, and the part; none at the beginning. */
   step: string
-  part?: CarePartId
-  did: Partial<Record<CarePartId, PartDone['did']>>
-  found: Partial<Record<CarePartId, FoundId[]>>
+  part?: P
+  did: Partial<Record<P, PartDone['did']>>
+  found: Partial<Record<P, FoundId[]>>
+  /** What was answered at each part, in order; of steps on none, at `whole`. */
+  answers: Partial<Record<P | 'whole', string[]>>
   /** How a look came out, by part; of what has no parts, at `whole`. */
-  outcome: Partial<Record<CarePartId | 'whole', OutcomeId>>
+  outcome: Partial<Record<P | 'whole', OutcomeId>>
   /** Steps put off: they come again at the end. */
   later: string[]
   /** All else is behind: what was put off is done now. */
@@ -21,27 +23,27 @@ export interface Run {
   /** It has come to its end, or was ended before. */
   ended?: 'done' | 'stopped'
 }
-export const BEGIN: Run = { step: '', did: {}, found: {}, outcome: {}, later: [] }
+export const BEGIN = { step: '', did: {}, found: {}, answers: {}, outcome: {}, later: [] } satisfies Run
 
-const keyOf = (s: Pick<AskedStep, 'id' | 'part'>) => (s.part ? `${s.id} ${s.part}` : s.id)
-const settled = (s: AskedStep, run: Run) =>
+const keyOf = (s: { id: string; part?: string }) => (s.part ? `${s.id} ${s.part}` : s.id)
+const settled = <P extends string>(s: AskedStep<P>, run: Run<P>) =>
   s.on.length > 0 && s.on.every((p) => run.did[p] === 'refused' || run.did[p] === 'left')
 
 /** Where the run is among its steps. A part that has gone from them since, as a concern stops it, is passed over. */
-export function stepAt(steps: readonly AskedStep[], run: Run): number {
+export function stepAt<P extends string>(steps: readonly AskedStep<P>[], run: Run<P>): number {
   if (!run.step) return 0
   const there = steps.findIndex((s) => s.id === run.step && s.part === run.part)
   if (there >= 0) return there
   const next = steps.findIndex((s) => s.part && !run.did[s.part] && !s.aside)
   return next >= 0 ? next : steps.length - 1
 }
-const goTo = (run: Run, s: AskedStep): Run => {
+const goTo = <P extends string>(run: Run<P>, s: AskedStep<P>): Run<P> => {
   const { part: _part, ...rest } = run
   return { ...rest, step: s.id, ...(s.part ? { part: s.part } : {}) }
 }
 /** To the next step after this place that is still to be done; then to what was put off; then to the end. */
-function onwards(steps: readonly AskedStep[], run: Run, from: number): Run {
-  const waits = (s: AskedStep) => run.later.includes(keyOf(s))
+function onwards<P extends string>(steps: readonly AskedStep<P>[], run: Run<P>, from: number): Run<P> {
+  const waits = (s: AskedStep<P>) => run.later.includes(keyOf(s))
   const next = run.round
     ? undefined
     : steps.find((s, i) => i > from && !s.aside && !settled(s, run) && !waits(s))
@@ -51,10 +53,10 @@ function onwards(steps: readonly AskedStep[], run: Run, from: number): Run {
   return { ...run, ended: 'done' }
 }
 /** Parts with no step left to come are done, unless something else became of them. */
-function closeParts(steps: readonly AskedStep[], run: Run, at: number): Run {
+function closeParts<P extends string>(steps: readonly AskedStep<P>[], run: Run<P>, at: number): Run<P> {
   const here = steps[at]!
   const did = { ...run.did }
-  const open = (p: CarePartId) =>
+  const open = (p: P) =>
     steps.some(
       (s, i) => !s.aside && s.on.includes(p) && ((i > at && !run.round) || run.later.includes(keyOf(s))),
     )
@@ -62,7 +64,7 @@ function closeParts(steps: readonly AskedStep[], run: Run, at: number): Run {
   return { ...run, did }
 }
 /** A step is done: on to the next. */
-export function nextStep(steps: readonly AskedStep[], run: Run): Run {
+export function nextStep<P extends string>(steps: readonly AskedStep<P>[], run: Run<P>): Run<P> {
   const at = stepAt(steps, run)
   const here = steps[at]!
   if (here.band === 'off' && run.then) {
@@ -72,12 +74,17 @@ export function nextStep(steps: readonly AskedStep[], run: Run): Run {
   return onwards(steps, closeParts(steps, run, at), at)
 }
 /** What is in hand comes to this; then on to what it does not concern. */
-function becomes(steps: readonly AskedStep[], run: Run, what: PartDone['did'], outcome?: OutcomeId): Run {
+function becomes<P extends string>(
+  steps: readonly AskedStep<P>[],
+  run: Run<P>,
+  what: PartDone['did'],
+  outcome?: OutcomeId,
+): Run<P> {
   const at = stepAt(steps, run)
   const here = steps[at]!
   const ofPart = here.part ? steps.filter((s) => s.part === here.part).flatMap((s) => s.on) : []
   const notReached = ofPart.filter((p) => !run.did[p])
-  const now: Run = {
+  const now: Run<P> = {
     ...run,
     did: {
       ...run.did,
@@ -92,19 +99,23 @@ function becomes(steps: readonly AskedStep[], run: Run, what: PartDone['did'], o
   return onwards(steps, now, here.part ? past : at)
 }
 /** The dog would not have it: while a band is on, that comes off first. */
-export const refuse = (steps: readonly AskedStep[], run: Run): Run =>
+export const refuse = <P extends string>(steps: readonly AskedStep<P>[], run: Run<P>): Run<P> =>
   withBandOff(steps, run, 'refused') ?? becomes(steps, run, 'refused')
 /** Ended before its time: what is done is kept. */
-export const stopRun = (steps: readonly AskedStep[], run: Run): Run =>
+export const stopRun = <P extends string>(steps: readonly AskedStep<P>[], run: Run<P>): Run<P> =>
   withBandOff(steps, run, 'stop') ?? { ...run, ended: 'stopped' }
-function withBandOff(steps: readonly AskedStep[], run: Run, then: 'stop' | 'refused'): Run | null {
+function withBandOff<P extends string>(
+  steps: readonly AskedStep<P>[],
+  run: Run<P>,
+  then: 'stop' | 'refused',
+): Run<P> | null {
   const at = stepAt(steps, run)
   if (steps[at]!.band !== 'on') return null
   const off = steps.find((s, i) => i > at && s.band === 'off')
   return off ? goTo({ ...run, then }, off) : null
 }
 /** Put off: what is left of the part in hand, or this step alone, comes again at the end. */
-export function putOff(steps: readonly AskedStep[], run: Run): Run {
+export function putOff<P extends string>(steps: readonly AskedStep<P>[], run: Run<P>): Run<P> {
   const at = stepAt(steps, run)
   const here = steps[at]!
   if (here.band || here.aside) return run
@@ -116,10 +127,13 @@ export function putOff(steps: readonly AskedStep[], run: Run): Run {
   return next.step === run.step && next.part === run.part ? run : next
 }
 /** Whether anything comes after this that could be done before it. */
-export const canPutOff = (steps: readonly AskedStep[], run: Run): boolean => putOff(steps, run) !== run
+export const canPutOff = <P extends string>(steps: readonly AskedStep<P>[], run: Run<P>): boolean =>
+  putOff(steps, run) !== run
 
-/** What was found, kept with its part. */
-function keep(run: Run, here: AskedStep, { found }: StepFinding): Run {
+/** What was answered, and what was met, kept with its part. */
+function keep<P extends string>(was: Run<P>, here: AskedStep<P>, { id, found }: StepFinding): Run<P> {
+  const where = here.part ?? ('whole' as const)
+  const run = { ...was, answers: { ...was.answers, [where]: [...(was.answers[where] ?? []), id] } }
   if (!found) return run
   return {
     ...run,
@@ -130,10 +144,10 @@ function keep(run: Run, here: AskedStep, { found }: StepFinding): Run {
   }
 }
 /**
- * What a finding does to the run. A knot, a wash and the vet are seen to outside it, and come back: `leave` after the
+ * What a finding does to the run. A knot, a spot, a wash and the vet are seen to outside it, and come back: `leave` after the
  * vet and after a knot that was left in, on after the rest.
  */
-export function find(steps: readonly AskedStep[], run: Run, f: StepFinding): Run {
+export function find<P extends string>(steps: readonly AskedStep<P>[], run: Run<P>, f: StepFinding): Run<P> {
   const here = steps[stepAt(steps, run)]!
   const kept = keep(run, here, f)
   switch (f.leads) {
@@ -151,9 +165,11 @@ export function find(steps: readonly AskedStep[], run: Run, f: StepFinding): Run
     }
     case 'here':
     case 'knot':
+    case 'spot':
     case 'wash':
       return kept
   }
 }
 /** A knot was left in: what is there is not cut over. */
-export const leaveIt = (steps: readonly AskedStep[], run: Run): Run => becomes(steps, run, 'left')
+export const leaveIt = <P extends string>(steps: readonly AskedStep<P>[], run: Run<P>): Run<P> =>
+  becomes(steps, run, 'left')

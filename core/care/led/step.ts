@@ -21,9 +21,17 @@ import type { Allowed } from '../tidies/may'
 
 /**
  * Where what is found leads: on to the next step; this part is done; a thing to do here and look again; another step,
- * reached no other way; the knot questions; leaving the part; a part wash; the vet.
+ * reached no other way; the knot questions; something on the skin, told where and what; leaving the part; a part wash;
+ * the vet.
  */
-type Leads = 'on' | 'done' | 'here' | 'aside' | 'knot' | 'leave' | 'wash' | 'vet'
+type Leads = 'on' | 'done' | 'here' | 'aside' | 'knot' | 'spot' | 'leave' | 'wash' | 'vet'
+
+/** After so many minutes at a step something is said, until it is seen to. */
+export interface StepClock {
+  minutes: number
+  says: string
+  off: string
+}
 
 /** What may be found at a step, and where it leads. */
 export interface StepFinding {
@@ -72,6 +80,11 @@ export interface WorkStep {
   aside?: true
   /** A band goes on in this step, or comes off: between the two nothing else may be done. */
   band?: 'on' | 'off'
+  clock?: StepClock
+  /** Where on the map it works, of works that have no parts of a tidy. */
+  regions?: readonly RegionId[]
+  /** The drawing that shows it. */
+  draws?: string
 }
 type More = Partial<Omit<WorkStep, 'id' | 'act' | 'how'>>
 export const step = (id: string, act: string, how: string, more: More = {}): WorkStep => ({

@@ -15,7 +15,6 @@ import { MEANS, MEANS_IDS } from '../../record/means'
 import { TRIM_IDS, WORK_IDS } from '../../record/tidies'
 import type { WorkId } from '../../record/tidies'
 import { CARE_CAUTIONS } from '../cautions'
-import { clipSteps } from '../tidies/clip'
 import { DANGER_IDS, dangerRow, dangersNear } from '../tidies/dangers'
 import { allowedAt, missing, offered, SCISSORS, withheld } from '../tidies/may'
 import { beforeCutting } from './before-cutting'
@@ -176,13 +175,6 @@ describe('every danger place has its caution before the act', () => {
       }
     },
   )
-  it.each(['female', 'male'] as const)('a body clip too, %s', (sex) => {
-    const told = new Set(clipSteps(sex).flatMap((s) => s.near))
-    expect([...told].sort()).toEqual(dangersNear('clip', sex).sort())
-    for (const d of ['anus', sex === 'male' ? 'testicles' : 'vulva'] as const) expect(told).toContain(d)
-    for (const s of clipSteps(sex))
-      for (const d of s.near) expect(s.cautions, `${s.act}, ${d}`).toContain(dangerRow(d).caution)
-  })
   it('every danger place is near something, and every caution says something', () => {
     for (const d of DANGER_IDS) expect(dangerRow(d).near.length).toBeGreaterThan(0)
     for (const words of Object.values(CARE_CAUTIONS)) expect(words).toMatch(/[.]$/)

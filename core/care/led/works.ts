@@ -73,9 +73,9 @@ export function workSteps(work: WorkId, asked: WorkAsked): LedStep[] {
 }
 
 /** A step with the part in hand, what it works on now, and what is asked there. */
-export interface AskedStep extends Omit<LedStep, 'asks'> {
-  part?: CarePartId
-  on: CarePartId[]
+export interface AskedStep<P extends string = CarePartId> extends Omit<LedStep, 'asks'> {
+  part?: P
+  on: P[]
   asks: StepFinding[]
 }
 const side = (part: CarePartId) => /\.(left|right)$/.exec(part)?.[1]

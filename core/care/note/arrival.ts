@@ -1,5 +1,6 @@
-import { hardPlaces, stepsOf } from '../handling/handling'
-import type { HandledId } from '../handling/handling'
+import { hardPlaces } from '../handling/handling'
+import { stepsOf } from '../handling/ladders'
+import type { HandledId } from '../handling/ladders'
 import { openConcerns, sayWhere } from '../look/look-over'
 import { SIGNS } from '../../record/signs'
 import { TEASE_MINUTES } from '../../coat/minutes'

@@ -5,22 +5,23 @@ import type { RegionId } from '../../coat/regions'
 import { addDays } from '../../record/day'
 import type { Entry } from '../../record/entries'
 import { assess, coatOn } from '../../record/fold'
-import { clipSteps, mayClip } from './clip'
-import type { ClipAsked } from './clip'
+import { placesOfTrim } from '../look/look-over'
+import { CUTTER_IDS } from '../../record/cutters'
+import { SETTINGS } from '../../record/habits'
+import { CLIPPED_PLACES } from '../led/clip'
+import { mayClip } from './clip'
+import { cutGate } from './cut-gate'
+import { offered } from './may'
+import type { Allowed } from './may'
 
 const TODAY = '2026-09-20'
 const combed = (day = TODAY, but: Partial<Record<RegionId, object>> = {}): Entry[] =>
   REGION_IDS.map((region) =>
     entry(day, { kind: 'check', region, finding: 'glides', ...but[region] } as Entry['what']),
   )
-const gate = (entries: Entry[], more: Partial<ClipAsked> = {}) =>
-  mayClip({
-    coat: coatOn(dog({}, 20, entries), TODAY),
-    setting: 'scissors',
-    dirty: false,
-    fidgety: false,
-    ...more,
-  })
+const SET: Allowed = { setting: 'scissors', taught: [] }
+const gate = (entries: Entry[], more: Partial<Allowed> = {}) =>
+  mayClip(coatOn(dog({}, 20, entries), TODAY), { ...SET, ...more })
 
 /** Common practice, no source: as strict as a tidy. */
 describe('may this dog be clipped at home today', () => {
@@ -28,16 +29,18 @@ describe('may this dog be clipped at home today', () => {
     expect(gate(combed())).toEqual({ answer: 'yes', leave: [] })
     expect(gate(combed(), { setting: 'comb' })).toEqual({ answer: 'not-set' })
   })
-  it('not uncombed, wet, dirty, on a fidgety dog, or at a knot left in', () => {
+  it('not uncombed today, wet, without a sharp clipper, or at a knot left in', () => {
     expect(gate([])).toMatchObject({ answer: 'comb-first' })
-    expect(gate(combed(addDays(TODAY, -2)))).toMatchObject({ answer: 'comb-first' })
+    expect(gate(combed(addDays(TODAY, -1)))).toMatchObject({ answer: 'comb-first' })
     const swim = entry(TODAY, { kind: 'wet', how: 'swim', combedDry: false }, { time: '20:00' })
     expect(gate([...combed(), swim])).toEqual({ answer: 'wet' })
-    expect(gate(combed(), { dirty: true })).toEqual({ answer: 'dirty' })
-    expect(gate(combed(), { fidgety: true })).toEqual({ answer: 'fidgety' })
-    const knot = { beard: { finding: 'knot', count: 1, out: 0 } }
-    expect(gate(combed(TODAY, knot))).toEqual({ answer: 'knots', places: ['beard'] })
-    expect(gate(combed(TODAY, { beard: { comfort: 'stopped' } }))).toMatchObject({ answer: 'comb-first' })
+    expect(gate(combed(), { owned: ['blunt-scissors'] })).toEqual({ answer: 'no-clipper' })
+    const knot = { chest: { finding: 'knot', count: 1, out: 0 } }
+    expect(gate(combed(TODAY, knot))).toEqual({ answer: 'knots', places: ['chest'] })
+    expect(gate(combed(TODAY, { beard: { finding: 'knot', count: 1, out: 0 } }))).toMatchObject({
+      answer: 'yes',
+    })
+    expect(gate(combed(TODAY, { chest: { comfort: 'stopped' } }))).toMatchObject({ answer: 'comb-first' })
   })
   it('a mat or felt is the groomer’s', () => {
     for (const finding of ['mat', 'felt'])
@@ -59,15 +62,38 @@ describe('may this dog be clipped at home today', () => {
   })
 })
 
-it('the blade is never led where a step has just said it does not go', () => {
-  for (const sex of ['female', 'male'] as const) {
-    const FORBIDDEN = ['elbow-web', 'hock-tendon', 'flank-fold', 'anus', 'vulva', 'testicles']
-    for (const s of clipSteps(sex)) {
-      if (!s.near.some((d) => FORBIDDEN.includes(d))) continue
-      const words = `${s.act} ${s.how}`
-      expect(words, s.act).toMatch(/hand (short|ahead)|comb them, and leave them/)
-    }
-    // Gone over again where it was: nothing of those places.
-    expect(clipSteps(sex).find((s) => s.act.includes('over them again'))!.near).toEqual([])
-  }
+/** Wherever an ear trim would not be begun on a coat like this, a clip is not either. */
+it('the gate of a clip is no looser than an ear trim’s', () => {
+  const swim = entry(TODAY, { kind: 'wet', how: 'swim', combedDry: false }, { time: '20:00' })
+  const all = (finding: object) => combed(TODAY, Object.fromEntries(REGION_IDS.map((r) => [r, finding])))
+  const coats: Entry[][] = [
+    [],
+    combed(),
+    combed(addDays(TODAY, -1)),
+    [...combed(), swim],
+    all({ finding: 'mat', count: 1, out: 0 }),
+    all({ finding: 'felt' }),
+    all({ finding: 'knot', count: 1, out: 0 }),
+    all({ finding: 'refused' }),
+    all({ comfort: 'stopped' }),
+  ]
+  let closed = 0
+  for (const entries of coats)
+    for (const setting of SETTINGS)
+      for (const owned of [undefined, [], ['clipper'], ['thinning-scissors'], CUTTER_IDS] as const) {
+        const allowed: Allowed = { setting, taught: [], owned }
+        const coat = coatOn(dog({}, 20, entries), TODAY)
+        const at = (places: readonly string[]) => coat.places.filter((p) => places.includes(p.region.place))
+        const { against, uncombed } = cutGate(at(placesOfTrim('ears')), TODAY, 'wool')
+        const ears =
+          setting !== 'comb' &&
+          offered('ears', { ...allowed, owned: undefined }).length > 2 &&
+          !against &&
+          !uncombed.length
+        if (ears) continue
+        closed += 1
+        expect(mayClip(coat, allowed).answer, `${setting} ${entries.length}`).not.toBe('yes')
+      }
+  expect(closed).toBeGreaterThan(20)
+  expect(mayClip(coatOn(dog({}, 20, combed()), TODAY), SET, CLIPPED_PLACES).answer).toBe('yes')
 })

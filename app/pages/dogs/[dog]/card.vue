@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { LAW } from '#core/care/cautions'
-import { hardPlaces, stepsOf } from '#core/care/handling/handling'
+import { hardPlaces } from '#core/care/handling/handling'
+import { stepsOf } from '#core/care/handling/ladders'
 import { openConcerns, readOut } from '#core/care/look/look-over'
 import { draftNote } from '#core/care/note/note'
 import { stretchStart } from '#core/record/stretch-start'

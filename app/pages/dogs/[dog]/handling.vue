@@ -1,7 +1,11 @@
 <script setup lang="ts">
-import { EASY_DAYS, handlingToday, hardPlaces, stepsOf } from '#core/care/handling/handling'
-import type { HandledId, HardPlace } from '#core/care/handling/handling'
+import { EASY_DAYS, handlingToday, hardPlaces } from '#core/care/handling/handling'
+import { isTool, stepsOf } from '#core/care/handling/ladders'
+import type { HardPlace } from '#core/care/handling/handling'
+import type { HandledId } from '#core/care/handling/ladders'
 import { PLACE_IDS, placeRow } from '#core/coat/regions'
+import { AT_PROTEST, schoolNow } from '#core/care/handling/protest'
+import { LEARNT_TOOLS } from '#core/record/ladders'
 import { COMFORT_IDS } from '#core/record/findings'
 import type { Comfort } from '#core/record/findings'
 import { habitsOf } from '#core/record/habits'
@@ -9,7 +13,7 @@ import { buildOf } from '#drawing/build-of'
 import { sayHandled } from '~/words/diary'
 import { HANDLING_SCHOOLS } from '~/words/habits'
 
-/** Bringing hard places along: two minutes a day, a step at a time. */
+/** Bringing hard places, tools and noises along: two minutes a day, a step at a time, several in the same weeks. */
 const { file, today } = useDog()
 const record = useRecord()
 const she = computed(() => (file.value.profile.sex === 'female' ? 'she' : 'he'))
@@ -20,10 +24,25 @@ const chosen = computed<HardPlace | null>(
   () =>
     hard.value.find((h) => h.place === picked.value) ?? handlingToday(hard.value)[0] ?? hard.value[0] ?? null,
 )
+/** Those brought along today: a couple a day, the longest left first. */
+const now = computed(() => new Set(handlingToday(hard.value).map((h) => h.place)))
 const build = computed(() => buildOf(file.value.profile.coat))
 /** The place in hand; with none, one that most dogs mind, so that it is seen what is meant. */
 const drawn = computed<HandledId>(() => chosen.value?.place ?? (adding.value || 'forefoot'))
-const school = computed(() => HANDLING_SCHOOLS[habitsOf(file.value.profile).handling])
+/** What is done when the dog minds; a dog that is sore, weak or was stopped there is never held through it. */
+const school = computed(() =>
+  schoolNow(
+    habitsOf(file.value.profile).handling,
+    !!file.value.profile.condition?.length || chosen.value?.why === 'stopped' || !!chosen.value?.snapped,
+  ),
+)
+const protest = computed(() => AT_PROTEST[school.value])
+/** The dog has minded, and the school's way is being gone. */
+const minding = ref(false)
+watch(
+  () => chosen.value?.place,
+  () => (minding.value = false),
+)
 const last = ref<{ id: string; day: string } | null>(null)
 async function log(h: HardPlace, went: Comfort, snapped = false) {
   const [entry] = await record.add([
@@ -36,6 +55,7 @@ async function log(h: HardPlace, went: Comfort, snapped = false) {
   if (!entry) return
   last.value = entry
   picked.value = h.place
+  minding.value = false
 }
 async function undo() {
   if (last.value) await record.takeBack(last.value)
@@ -45,6 +65,7 @@ async function undo() {
 const helped = ref(false)
 const others = computed(() => PLACE_IDS.filter((p) => !hard.value.some((h) => h.place === p)))
 const tableToo = computed(() => !hard.value.some((h) => h.place === 'table'))
+const tools = computed(() => LEARNT_TOOLS.filter((t) => !hard.value.some((h) => h.place === t)))
 const adding = ref<HandledId | ''>('')
 const problem = ref('')
 async function add() {
@@ -54,7 +75,12 @@ async function add() {
     await record.changeProfile(
       adding.value === 'table'
         ? { ...profile, habits: { ...profile.habits, tableToLearn: true } }
-        : { ...profile, hard: [...profile.hard, adding.value] },
+        : isTool(adding.value)
+          ? {
+              ...profile,
+              habits: { ...profile.habits, learns: [...(profile.habits?.learns ?? []), adding.value] },
+            }
+          : { ...profile, hard: [...profile.hard, adding.value] },
     )
     picked.value = adding.value
     problem.value = ''
@@ -71,7 +97,7 @@ useHead({ title: computed(() => `${file.value.profile.name}, handling · Grumbo`
 <template>
   <div class="desk:grid desk:grid-cols-[minmax(0,1fr)_350px_260px] desk:gap-10">
     <div class="hidden desk:block desk:pt-4" data-drawn>
-      <DogOnTable v-if="drawn === 'table'" :build="build" />
+      <DogOnTable v-if="drawn === 'table'" :build="build" :step="chosen?.step ?? 0" />
       <HandOnPlace v-else-if="drawn" :key="drawn" :place="drawn" :step="chosen?.step ?? 0" :build="build" />
     </div>
     <section v-if="chosen" :aria-label="sayHandled(chosen.place)">
@@ -98,7 +124,12 @@ useHead({ title: computed(() => `${file.value.profile.name}, handling · Grumbo`
           }}
         </p>
         <div class="mt-2 desk:hidden">
-          <DogOnTable v-if="chosen.place === 'table'" :build="build" class="mx-auto max-h-[230px]" />
+          <DogOnTable
+            v-if="chosen.place === 'table'"
+            :build="build"
+            :step="chosen.step"
+            class="mx-auto max-h-[230px]"
+          />
           <HandOnPlace
             v-else
             :key="chosen.place"
@@ -130,13 +161,33 @@ useHead({ title: computed(() => `${file.value.profile.name}, handling · Grumbo`
           <CautionMark class="shrink-0" />Let go and reward when {{ she }} is calm, not while {{ she }} pulls.
           Old, sore or hurt: ask the vet first.
         </p>
-        <div v-if="!chosen.today" class="mt-3 grid grid-cols-3 gap-2" role="group" aria-label="How it went">
+        <p v-if="!chosen.today" class="mt-2" data-when-minding>
+          <i class="why">when {{ she }} minds</i>&ensp;<b class="font-semibold">{{ protest.says }}</b>
+        </p>
+        <div
+          v-if="!chosen.today && minding"
+          class="mt-3 grid grid-cols-2 gap-2"
+          role="group"
+          aria-label="How it ended"
+          data-minding
+        >
+          <ActButton kind="filled" class="!px-2" @click="log(chosen, 'fidgety')">{{
+            protest.calm
+          }}</ActButton>
+          <ActButton class="!px-2" @click="log(chosen, 'stopped')">No calmer: stop for today</ActButton>
+        </div>
+        <div
+          v-else-if="!chosen.today"
+          class="mt-3 grid grid-cols-3 gap-2"
+          role="group"
+          aria-label="How it went"
+        >
           <ActButton
             v-for="c in COMFORT_IDS"
             :key="c"
             class="!gap-1.5 !px-2"
             :kind="c === 'easy' ? 'filled' : 'plain'"
-            @click="log(chosen, c)"
+            @click="c === 'fidgety' ? (minding = true) : log(chosen, c)"
           >
             <ComfortMark :comfort="c" class="shrink-0" />{{ WENT[c] }}
           </ActButton>
@@ -152,13 +203,13 @@ useHead({ title: computed(() => `${file.value.profile.name}, handling · Grumbo`
     <section v-else aria-label="Nothing is hard">
       <h1 class="pt-1 desk:pt-4">Nothing is hard just now</h1>
       <p class="why mt-2">
-        A place that is refused or stopped at the table comes here by itself. Or name one to bring along, two
-        minutes a day.
+        A place that is refused or stopped at the table comes here by itself. Or name a place, or a tool and
+        its noise, to bring along, two minutes a day.
       </p>
     </section>
 
-    <section aria-label="Hard places" class="mt-6 desk:mt-4">
-      <h2 class="border-b border-ink pb-1">{{ hard.length ? 'Hard places' : 'Name a place' }}</h2>
+    <section aria-label="Being brought along" class="mt-6 desk:mt-4">
+      <h2 class="border-b border-ink pb-1">{{ hard.length ? 'Being brought along' : 'Name one' }}</h2>
       <ul>
         <li v-for="h in hard" :key="h.place" class="border-b border-rule">
           <button
@@ -172,9 +223,23 @@ useHead({ title: computed(() => `${file.value.profile.name}, handling · Grumbo`
               }}</b>
               <span class="small block">{{ WHY[h.why] }}</span></span
             >
-            <span class="small text-right">{{
-              h.snapped ? 'stop, ask first' : `step ${h.step + 1}, ${stepsOf(h.place)[h.step]}`
-            }}</span>
+            <span class="text-right">
+              <span class="flex justify-end gap-1" aria-hidden="true">
+                <span
+                  v-for="(_, i) in stepsOf(h.place)"
+                  :key="i"
+                  class="size-[7px] rounded-full border"
+                  :class="
+                    i < h.step ? 'border-ink bg-ink' : i === h.step ? 'border-due bg-due' : 'border-edge'
+                  "
+                />
+              </span>
+              <span class="small block">{{
+                h.snapped
+                  ? 'stop, ask first'
+                  : `${h.today ? 'done today, ' : now.has(h.place) ? 'today, ' : ''}step ${h.step + 1}, ${stepsOf(h.place)[h.step]}`
+              }}</span>
+            </span>
           </button>
         </li>
       </ul>
@@ -182,11 +247,12 @@ useHead({ title: computed(() => `${file.value.profile.name}, handling · Grumbo`
         <PickOne
           v-model="adding"
           class="min-w-0 flex-1"
-          label="Another place"
+          label="A place, or a tool"
           name="another"
           :options="[
-            { value: '', words: 'choose a place' },
+            { value: '', words: 'choose one' },
             ...(tableToo ? [{ value: 'table', words: 'The table itself' }] : []),
+            ...tools.map((value) => ({ value, words: sayHandled(value) })),
             ...others.map((value) => ({ value, words: placeRow(value).plural })),
           ]"
         />
@@ -195,7 +261,8 @@ useHead({ title: computed(() => `${file.value.profile.name}, handling · Grumbo`
       <NoticeLine v-if="problem" class="mt-2">{{ problem }}</NoticeLine>
       <h2 class="mt-6 border-b border-ink pb-1">How you handle</h2>
       <p class="mt-2">
-        <b class="font-semibold">{{ school.label }}.</b> {{ school.means }}
+        <b class="font-semibold">{{ HANDLING_SCHOOLS[school].label }}.</b>
+        {{ HANDLING_SCHOOLS[school].means }}
       </p>
       <ActButton :to="`/dogs/${file.id}/ways`" kind="quiet" class="mt-1">Change how you work</ActButton>
     </section>

@@ -1,9 +1,8 @@
 <script setup lang="ts">
 import { openConcerns, readOut, sayWhere } from '#core/care/look/look-over'
 import { ROUND } from '#core/care/look/look-round'
-import type { Spot } from '#core/care/look/look-over'
-import { SIGN_IDS, SIGNS, SPOTS } from '#core/record/signs'
-import type { SignId } from '#core/record/signs'
+import type { FactOf } from '#core/record/entries'
+import { SPOTS } from '#core/record/signs'
 import type { PlaceId } from '#core/coat/regions'
 import { sayDay } from '#core/record/say-day'
 import { buildOf } from '#drawing/build-of'
@@ -22,33 +21,11 @@ const root = ref<HTMLElement | null>(null)
 useChoiceKeys(root)
 
 const raising = ref(false)
-const where = ref<Spot | ''>('')
-const signs = ref<SignId[]>([])
-const says = ref('')
-const problem = ref('')
 const raised = ref<{ id: string; place: PlaceId | null } | null>(null)
-const toggle = (s: SignId) =>
-  (signs.value = signs.value.includes(s) ? signs.value.filter((x) => x !== s) : [...signs.value, s])
-function raise() {
-  raising.value = true
-  where.value = ''
-  signs.value = []
-  says.value = ''
-  problem.value = ''
-}
-async function write() {
-  if (!where.value) return (problem.value = 'Say where it is.')
-  if (!signs.value.length) return (problem.value = 'Say what you see: one at least.')
-  const words = says.value.trim()
-  const [entry] = await record.add([
-    {
-      day: today.value,
-      time: localTime(),
-      what: { kind: 'concern', where: where.value, seen: signs.value, ...(words ? { says: words } : {}) },
-    },
-  ])
+async function write(what: FactOf<'concern'>) {
+  const [entry] = await record.add([{ day: today.value, time: localTime(), what }])
   if (!entry) return
-  raised.value = { id: entry.id, place: where.value in SPOTS ? null : (where.value as PlaceId) }
+  raised.value = { id: entry.id, place: what.where in SPOTS ? null : (what.where as PlaceId) }
   raising.value = false
   seen.value += 1
   foundAt.value.push(at.value)
@@ -95,47 +72,7 @@ useHead({ title: computed(() => `${profile.value.name}, look-over · Grumbo`) })
           >Undo: it was nothing</ActButton
         >
       </template>
-      <template v-else-if="raising && stop">
-        <button class="flex min-h-14 items-center gap-2 font-semibold" @click="raising = false">
-          <ChevronMark back />Back
-        </button>
-        <h1>What do you see?</h1>
-        <p class="why mt-2">Only what is there. What it might be is the vet’s to say.</p>
-        <div class="mt-3 flex flex-wrap gap-1.5" role="group" aria-label="Where">
-          <button
-            v-for="w in stop.where"
-            :key="w"
-            class="min-h-12 rounded border px-3 font-semibold"
-            :class="where === w ? 'border-ink bg-well' : 'border-edge'"
-            :aria-pressed="where === w"
-            @click="where = w"
-          >
-            {{ sayWhere(w) }}
-          </button>
-        </div>
-        <div class="mt-4 grid grid-cols-2 gap-1.5" role="group" aria-label="What">
-          <button
-            v-for="s in SIGN_IDS"
-            :key="s"
-            class="min-h-12 rounded border px-3 text-left"
-            :class="signs.includes(s) ? 'border-vet font-semibold text-vet' : 'border-edge'"
-            :aria-pressed="signs.includes(s)"
-            @click="toggle(s)"
-          >
-            {{ SIGNS[s] }}
-          </button>
-        </div>
-        <label class="mt-3 block"
-          ><span class="small block">In your words, if you like</span>
-          <input
-            v-model="says"
-            name="says"
-            maxlength="200"
-            class="h-11 w-full border-b border-edge bg-transparent"
-        /></label>
-        <NoticeLine v-if="problem" class="mt-2">{{ problem }}</NoticeLine>
-        <ActButton kind="filled" class="mt-4 w-full" @click="write">Write it in</ActButton>
-      </template>
+      <SeenForm v-else-if="raising && stop" :where="stop.where" @write="write" @back="raising = false" />
       <template v-else-if="stop">
         <p class="small pt-2 desk:pt-4">{{ at + 1 }} of {{ ROUND.length }}</p>
         <h1 aria-live="polite">{{ stop.stop }}</h1>
@@ -149,7 +86,7 @@ useHead({ title: computed(() => `${profile.value.name}, look-over · Grumbo`) })
         <ActButton data-choice kind="filled" class="mt-5 min-h-16 w-full text-story" @click="on">
           All well
         </ActButton>
-        <ActButton data-choice class="mt-2 w-full" @click="raise">
+        <ActButton data-choice class="mt-2 w-full" @click="raising = true">
           <VetMark class="shrink-0" />Something is there
         </ActButton>
         <button v-if="at > 0" class="min-h-14 font-semibold" @click="at -= 1">Back</button>

@@ -11,7 +11,9 @@ const desk = useDesk()
 const compact = computed(() => !desk.value)
 const asked = computed(() => {
   const at = String(route.query.at ?? '')
-  return at === 'clip' || (WORK_IDS as readonly string[]).includes(at) ? (at as WorkId | 'clip') : null
+  return at === 'clip' || at === 'undercoat' || (WORK_IDS as readonly string[]).includes(at)
+    ? (at as WorkId | 'clip' | 'undercoat')
+    : null
 })
 /** On a wide screen the first to run out stands open. */
 const first = computed<TrimId>(
@@ -37,6 +39,7 @@ useHead({ title: computed(() => `${file.value.profile.name}, tidies · Grumbo`) 
         ><ChevronMark back />All tidies</NuxtLink
       >
       <ClipAtHome v-if="picked === 'clip'" />
+      <LedUndercoat v-else-if="picked === 'undercoat'" />
       <LedCare v-else :key="picked" :work="picked" />
     </div>
   </div>

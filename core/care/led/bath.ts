@@ -1,0 +1,427 @@
+import type { CoatId } from '../../coat/coat-types'
+import type { Dryer } from '../../coat/drying'
+import { PLACE_IDS, regionOf, regionsOf } from '../../coat/regions'
+import type { PlaceId, RegionId } from '../../coat/regions'
+import type { RegionState } from '../../record/coat-state'
+import type { FactOf } from '../../record/entries'
+import { mustBeDried } from '../bath/bath-recipe'
+import { decideKnot, isDangerPlace, TEASE_LIMIT } from '../knots/knot'
+import type { DangerId } from '../tidies/dangers'
+import type { Run } from './run'
+import { step } from './step'
+import type { Ask, StepClock, WorkStep } from './step'
+import type { AskedStep } from './works'
+
+/**
+ * The bath in its order: wetted, washed, what was put off to the conditioner teased there, rinsed, blotted, and dried
+ * part by part. Common practice, no source.
+ */
+
+interface DryRow {
+  label: string
+  places: readonly PlaceId[]
+  side?: 'left' | 'right'
+  act: string
+  how: string
+  /** No air here: towel and hand. */
+  towel?: true
+  near?: readonly DangerId[]
+}
+/**
+ * In the order they are dried: from above the tail forward, the sides, under, down the legs, feet last. Their names are
+ * apart from those of the map, whose places have steps of their own at the conditioner.
+ */
+const DRIED = {
+  'dry.head': {
+    label: 'Head and ears',
+    places: ['crown', 'fringe', 'cheek', 'muzzle', 'beard', 'ear', 'ear-edge', 'behind-ear'],
+    act: 'Head and ears, towel and hand',
+    how: 'Press the water out, ears flat between two palms. No air here: comb it dry in the warm.',
+    towel: true,
+    near: ['eyes', 'mouth', 'ear-canal'],
+  },
+  'dry.back': {
+    label: 'Back',
+    places: ['tail-base', 'rump', 'back', 'shoulders', 'nape', 'collar-line'],
+    act: 'From above the tail forward',
+    how: 'Part a line, air along the lie, brush as it dries. Line by line to the neck.',
+    near: ['ear-edge'],
+  },
+  'dry.side.left': {
+    label: 'Left side',
+    places: ['side', 'tuck-up'],
+    side: 'left',
+    act: 'Down the left side',
+    how: 'Line by line from the back down, with the lie.',
+  },
+  'dry.side.right': {
+    label: 'Right side',
+    places: ['side', 'tuck-up'],
+    side: 'right',
+    act: 'Down the right side',
+    how: 'Turn the dog, not its legs. Line by line from the back down.',
+  },
+  'dry.chest': {
+    label: 'Chest',
+    places: ['chest', 'girth', 'armpit'],
+    act: 'Chest, girth and armpits',
+    how: 'Chin up in your hand, air downwards from the throat on. A leg forward as in walking for the armpit.',
+    near: ['throat'],
+  },
+  'dry.under': {
+    label: 'Underneath',
+    places: ['belly', 'inner-thigh'],
+    act: 'Belly and inside the thighs',
+    how: 'Low and from further off. What your hand covers is patted with the towel.',
+    near: ['nipples', 'sheath', 'testicles', 'vulva'],
+  },
+  'dry.rear': {
+    label: 'Thighs and tail',
+    places: ['thigh', 'tail'],
+    act: 'Thighs and tail',
+    how: 'Down the thighs, along the tail from its root. The tail stays down over what is under it.',
+    near: ['anus', 'vulva', 'testicles'],
+  },
+  'dry.under-tail': {
+    label: 'Under the tail',
+    places: ['under-tail'],
+    act: 'Under the tail, a dry towel',
+    how: 'Patted, not rubbed. No air here.',
+    towel: true,
+    near: ['anus', 'vulva', 'testicles'],
+  },
+  'dry.legs': {
+    label: 'Legs',
+    places: ['foreleg', 'hock'],
+    act: 'Down the legs',
+    how: 'All four faces of each, in lines, from the top.',
+  },
+  'dry.feet': {
+    label: 'Feet',
+    places: ['forefoot', 'hindfoot'],
+    act: 'The feet last, against the lie',
+    how: 'Upwards, between the toes too. It shows the stray hair to trim.',
+  },
+} as const satisfies Record<string, DryRow>
+export type DryPartId = keyof typeof DRIED
+export const DRY_PARTS = Object.keys(DRIED) as DryPartId[]
+const dryRow = (id: DryPartId): DryRow => DRIED[id]
+export const dryLabel = (id: DryPartId): string => dryRow(id).label
+export const regionsDried = (id: DryPartId): RegionId[] => {
+  const { places, side } = dryRow(id)
+  return places.flatMap((p) => regionsOf(p).flatMap((r) => (!side || r.side === side ? [r.id] : [])))
+}
+/** Where a dryer never blows: face, ears, and under the tail. */
+export const NO_AIR: readonly PlaceId[] = PLACE_IDS.filter((p) =>
+  DRY_PARTS.some((id) => dryRow(id).towel && dryRow(id).places.includes(p)),
+)
+
+/** A dog under warm air is felt and watched, minutes (judgement). */
+const PANTING: StepClock = {
+  minutes: 4,
+  says: 'Air on your own wrist: hot, and it goes lower. Panting, and it rests.',
+  off: 'Cool, and at ease',
+}
+const SPOT: Ask = { id: 'spot', says: 'Something on the skin', leads: 'spot' }
+
+/** What was put off to this wash: where, how many, and what it was. */
+export interface PutOff {
+  region: RegionId
+  count: number
+  kind: 'snag' | 'knot'
+}
+/** Longest it is teased under the conditioner, minutes. */
+export const slipMinutes = ({ region }: PutOff): number =>
+  isDangerPlace(region) ? TEASE_LIMIT.danger : TEASE_LIMIT.usual
+/** Knots that were put off to the next wash and are there still. @param washed only of these; null is all of the dog */
+export const putOffs = (
+  states: readonly Pick<RegionState, 'id' | 'last' | 'left'>[],
+  washed: readonly PlaceId[] | null,
+): PutOff[] =>
+  states.flatMap(({ id, last, left }) =>
+    last?.decided?.answer === 'condition' && left.length && (!washed || washed.includes(regionOf(id).place))
+      ? [
+          {
+            region: id,
+            count: left.reduce((sum, l) => sum + l.count, 0),
+            kind: last.finding === 'snag' ? 'snag' : 'knot',
+          },
+        ]
+      : [],
+  )
+
+export type BathPart = DryPartId | RegionId
+const isDry = (part: BathPart): part is DryPartId => part in DRIED
+export const bathPartLabel = (part: BathPart): string => (isDry(part) ? dryLabel(part) : regionOf(part).label)
+
+export interface BathAsked {
+  coat: CoatId
+  mixes: { shampooMl: number; conditionerMl: number }
+  /** With none it is towelled, and a short coat dries in the warm. */
+  dryer: Dryer
+  /** Only these are washed; null is all of the dog. */
+  washed: readonly PlaceId[] | null
+  putOff: readonly PutOff[]
+  absent: readonly RegionId[]
+  sex: 'female' | 'male'
+}
+const ofOneSex: Partial<Record<DangerId, 'female' | 'male'>> = {
+  vulva: 'female',
+  sheath: 'male',
+  testicles: 'male',
+}
+
+/** The steps of a bath, or of a part wash, for this dog. */
+export function bathSteps(asked: BathAsked): AskedStep<BathPart>[] {
+  const { coat, mixes, dryer, washed, putOff, absent, sex } = asked
+  const combed = coat !== 'smooth'
+  const here = (regions: readonly RegionId[]) =>
+    regions.filter((r) => !absent.includes(r) && (!washed || washed.includes(regionOf(r).place)))
+  const wetted = here(PLACE_IDS.flatMap((p) => regionsOf(p).map((r) => r.id)))
+  const face = wetted.some((r) => ['muzzle', 'beard', 'cheek', 'fringe'].includes(regionOf(r).place))
+  const led = (s: WorkStep, part?: BathPart, regions: readonly RegionId[] = wetted): AskedStep<BathPart> => ({
+    ...s,
+    asks: [...s.asks],
+    mine: true,
+    waits: false,
+    on: part ? [part] : [],
+    ...(part ? { part } : {}),
+    regions,
+  })
+  const dryStep = (id: DryPartId): AskedStep<BathPart>[] => {
+    const { act, how, towel, near = [] } = dryRow(id)
+    const regions = here(regionsDried(id))
+    if (!regions.length) return []
+    const privates = near.some((d) => ['anus', 'vulva', 'sheath', 'testicles'].includes(d))
+    const air = !towel && dryer !== 'none'
+    return [
+      led(
+        step('dry', act, how, {
+          near: near.filter((d) => (ofOneSex[d] ?? sex) === sex),
+          cautions: [
+            ...(air ? (['dryer', 'mains'] as const) : []),
+            ...(air && privates ? (['no-air'] as const) : []),
+            'stop',
+          ],
+          each: true,
+          draws: 'drying',
+          ...(air ? { clock: PANTING } : {}),
+          asks: [
+            { id: 'dry', says: 'Dry to the skin under a line', leads: 'done' },
+            SPOT,
+            ...(air
+              ? ([
+                  {
+                    id: 'pants',
+                    says: 'Pants, or is hot',
+                    leads: 'here',
+                    then: 'Dryer off, cool floor, water, until it breathes as at rest. Then lower, and further off.',
+                  },
+                  {
+                    id: 'minds',
+                    says: 'Minds the noise',
+                    leads: 'here',
+                    then: 'Off, and further away. Towel meanwhile; never held against it. Bring the dryer along by itself, two minutes a day.',
+                  },
+                ] as const)
+              : []),
+            {
+              id: 'damp',
+              says: 'Left damp',
+              leads: 'leave',
+              then: 'It counts as wet, and knots the sooner, until the comb has been through it.',
+            },
+          ],
+        }),
+        id,
+        regions,
+      ),
+    ]
+  }
+  const byItself = dryer === 'none' && !mustBeDried(coat)
+  return [
+    led(
+      step(
+        'ready',
+        'Mat down, all of it within reach',
+        'Non-slip mat, both mixes, a cloth, three towels. Treats. A towel over the shower head calms a fearful dog.',
+        { cautions: ['alone', 'mains', 'dog-only'] },
+      ),
+    ),
+    ...(!washed || face
+      ? [
+          led(
+            step(
+              'cotton',
+              'Cotton loosely at both ear openings',
+              'Two pieces. They come out again at the end.',
+              { cautions: ['canal'] },
+            ),
+          ),
+        ]
+      : []),
+    led(
+      step(
+        'wet',
+        washed ? 'Wet only what is washed, low pressure' : 'Wet to the skin, low pressure',
+        washed
+          ? 'The rest stays dry. Look at the skin as the water parts the coat.'
+          : 'From the back down. Look at the skin as the water parts the coat.',
+        {
+          cautions: ['water', 'ears-dry', 'stop'],
+          asks: [{ id: 'well', says: 'Wet, and the skin is well', leads: 'on' }, SPOT],
+        },
+      ),
+    ),
+    led(
+      step(
+        'shampoo',
+        washed ? 'Shampoo mix, a little' : `Shampoo mix, ${mixes.shampooMl} ml, back to paws`,
+        `With the lie, squeezed through, not rubbed in circles.${washed ? ' Fouled hair is softened first, never pulled.' : ' Underside and paws too.'}`,
+        { cautions: ['dog-only'] },
+      ),
+    ),
+    ...(face
+      ? [
+          led(
+            step(
+              'face',
+              washed ? 'The face with a cloth' : 'The face last, with a cloth',
+              'Something safe near eyes, wiped, not poured.',
+              { cautions: ['ears-dry'] },
+            ),
+          ),
+        ]
+      : []),
+    led(
+      step('rinse', 'Rinse until it runs clear, then again', 'The coat squeaks. What stays in itches.', {
+        cautions: ['ears-dry'],
+      }),
+    ),
+    ...(combed
+      ? [
+          led(
+            step(
+              'conditioner',
+              washed
+                ? 'Conditioner, where it catches'
+                : `Conditioner, ${mixes.conditionerMl} ml, more where it catches`,
+              putOff.length
+                ? 'Three minutes to work. What was put off to it comes next, place by place.'
+                : 'Three minutes, teasing with fingers what is slippery now.',
+              { cautions: ['dog-only'] },
+            ),
+          ),
+          ...putOff.map((p) =>
+            led(
+              step(
+                'slip',
+                p.count > 1
+                  ? `Work conditioner into the ${p.count} left here`
+                  : 'Work conditioner into the one left here',
+                'Hold the hair between knot and skin. Fingers, then the comb’s end tooth, from the outside.',
+                {
+                  cautions: ['stop'],
+                  each: true,
+                  clock: {
+                    minutes: slipMinutes(p),
+                    says: 'Long enough: what has not let go is left, and not pulled.',
+                    off: 'Seen',
+                  },
+                  asks: [
+                    { id: 'out', says: p.count > 1 ? 'All of it let go' : 'It let go', leads: 'done' },
+                    {
+                      id: 'still',
+                      says: 'Still there',
+                      leads: 'leave',
+                      then: 'It had its conditioner: it is left for the groomer.',
+                    },
+                    {
+                      id: 'sore',
+                      says: 'Sore under it',
+                      leads: 'vet',
+                      then: 'Rinse it out there, and pat it dry.',
+                      spot: regionOf(p.region).place,
+                      sign: 'red',
+                    },
+                  ],
+                },
+              ),
+              p.region,
+              [p.region],
+            ),
+          ),
+          led(
+            step('rinse-out', 'Rinse the conditioner out', 'Until it runs clear.', {
+              cautions: ['ears-dry'],
+            }),
+          ),
+        ]
+      : []),
+    led(step('blot', 'Squeeze and blot, never rub', 'Rubbing tangles. Change towels.')),
+    ...(byItself
+      ? [
+          led(
+            step(
+              'warm',
+              combed ? 'Towel, brush through, and a warm room' : 'Towel dry, and a warm room',
+              'Out of draughts until the skin under a parted line is dry to the back of a finger.',
+              {
+                cautions: ['stop'],
+                draws: 'parting',
+                asks: [{ id: 'dry', says: 'Dry, or drying in the warm', leads: 'on' }, SPOT],
+              },
+            ),
+          ),
+        ]
+      : DRY_PARTS.flatMap(dryStep)),
+    ...(!washed || face
+      ? [
+          led(
+            step('ears', 'Cotton out, both pieces; ears wiped', 'What you can see, no deeper.', {
+              cautions: ['canal'],
+            }),
+          ),
+        ]
+      : []),
+  ]
+}
+
+/** What a bath that was led comes to: where it was left damp, and what became of what was put off to it. */
+export function bathDid(
+  steps: readonly AskedStep<BathPart>[],
+  run: Run<BathPart>,
+  putOff: readonly PutOff[],
+): { damp: RegionId[]; checks: FactOf<'check'>[] } {
+  const damp = steps.flatMap((s) =>
+    s.id === 'dry' && s.part && run.did[s.part] !== 'done' ? (s.regions ?? []) : [],
+  )
+  const checks = putOff.flatMap((p): FactOf<'check'>[] => {
+    const said = run.answers[p.region]?.at(-1)
+    if (said !== 'out' && said !== 'still') return []
+    const is = { kind: 'check' as const, region: p.region, finding: p.kind, count: p.count }
+    if (said === 'out') return [{ ...is, out: p.count }]
+    const { answer, why } = decideKnot({
+      region: p.region,
+      kind: p.kind,
+      count: p.count,
+      skinWell: true,
+      privates: false,
+      fouled: false,
+      matsOverDog: 0,
+      allowed: true,
+      calm: true,
+      tried: true,
+      washable: false,
+      washFirst: false,
+      shownMats: false,
+    })
+    return [{ ...is, out: 0, decided: { answer, why } }]
+  })
+  return { damp: [...new Set(damp)], checks }
+}
+/** Whether any water came on the dog, so that what was led is written down as a wash. */
+export const wasWetted = (steps: readonly AskedStep<BathPart>[], run: Run<BathPart>): boolean => {
+  const at = steps.findIndex((s) => s.id === run.step && s.part === run.part)
+  return run.ended === 'done' || at > steps.findIndex((s) => s.id === 'wet')
+}

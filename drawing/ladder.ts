@@ -1,0 +1,104 @@
+import { HANDLING_STEPS, isTool } from '../core/care/handling/ladders'
+import type { HandledId } from '../core/care/handling/ladders'
+import type { PlaceId } from '../core/coat/regions'
+import type { LearntToolId } from '../core/record/ladders'
+import type { ToolShapeId } from './hand'
+
+/** One step of a ladder as it is drawn: where on the dog, how far off, with what, and whether it is heard. */
+export interface LadderStep {
+  at: PlaceId
+  /** From the place to what comes to it, as hands are drawn: 0 on it, 74 a hand's breadth, 170 an arm's length. */
+  gap: number
+  tool?: ToolShapeId
+  /** The hand lies on the dog and the tool comes to the hand. */
+  overHand?: true
+  sound?: true
+  /** Strokes along the lie. */
+  strokes?: 1 | 3 | 5
+}
+const NEAR = 74
+const ARM = 150
+const FAR = 230
+
+const ofPlace = (at: PlaceId): readonly LadderStep[] => [
+  { at, gap: NEAR },
+  { at, gap: 0 },
+  { at, gap: 0 },
+  { at, gap: 0, tool: 'brush' },
+  { at, gap: 0, tool: 'brush', strokes: 1 },
+  { at, gap: 0, tool: 'brush', strokes: 3 },
+  { at, gap: 0, tool: 'brush', strokes: 5 },
+]
+const sniff = (tool: ToolShapeId): LadderStep => ({ at: 'muzzle', gap: NEAR, tool })
+const stroked = (tool: 'brush' | 'comb'): readonly LadderStep[] => [
+  sniff(tool),
+  { at: 'shoulders', gap: 0, tool },
+  { at: 'shoulders', gap: 0, tool, strokes: 1 },
+  { at: 'shoulders', gap: 0, tool, strokes: 3 },
+  { at: 'side', gap: 0, tool, strokes: 3 },
+  { at: 'side', gap: 0, tool, strokes: 5 },
+]
+const OF_TOOL: Record<LearntToolId, readonly LadderStep[]> = {
+  brush: stroked('brush'),
+  comb: stroked('comb'),
+  scissors: [
+    sniff('scissors'),
+    { at: 'forefoot', gap: NEAR, tool: 'scissors' },
+    { at: 'forefoot', gap: ARM, tool: 'scissors', sound: true },
+    { at: 'forefoot', gap: NEAR, tool: 'scissors', sound: true },
+    { at: 'forefoot', gap: 0, tool: 'scissors' },
+    { at: 'forefoot', gap: 34, tool: 'scissors', sound: true },
+    { at: 'forefoot', gap: 10, tool: 'scissors', strokes: 1 },
+  ],
+  clipper: [
+    sniff('clipper'),
+    { at: 'shoulders', gap: 0, tool: 'clipper' },
+    { at: 'shoulders', gap: FAR, tool: 'clipper', sound: true },
+    { at: 'shoulders', gap: ARM, tool: 'clipper', sound: true },
+    { at: 'shoulders', gap: 0, tool: 'clipper', overHand: true, sound: true },
+    { at: 'shoulders', gap: 0, tool: 'clipper', sound: true },
+    { at: 'shoulders', gap: 0, tool: 'clipper', sound: true, strokes: 1 },
+  ],
+  dryer: [
+    sniff('dryer'),
+    { at: 'rump', gap: 0, tool: 'dryer' },
+    { at: 'rump', gap: FAR, tool: 'dryer', sound: true },
+    { at: 'rump', gap: FAR - 30, tool: 'dryer', sound: true },
+    { at: 'rump', gap: ARM, tool: 'dryer', sound: true },
+    { at: 'rump', gap: 60, tool: 'dryer', overHand: true, sound: true },
+    { at: 'rump', gap: 60, tool: 'dryer', sound: true, strokes: 1 },
+  ],
+  'nail-tool': [
+    sniff('nail-tool'),
+    { at: 'forefoot', gap: 0, tool: 'nail-tool' },
+    { at: 'forefoot', gap: 12, tool: 'nail-tool' },
+    { at: 'forefoot', gap: NEAR, tool: 'nail-tool', sound: true },
+    { at: 'forefoot', gap: 20, tool: 'nail-tool' },
+    { at: 'forefoot', gap: 20, tool: 'nail-tool', strokes: 1 },
+    { at: 'forefoot', gap: 20, tool: 'nail-tool', strokes: 3 },
+  ],
+  toothbrush: [
+    { at: 'muzzle', gap: 30 },
+    { at: 'muzzle', gap: 0 },
+    { at: 'muzzle', gap: 40, tool: 'toothbrush' },
+    { at: 'muzzle', gap: 6, tool: 'toothbrush' },
+    { at: 'muzzle', gap: 6, tool: 'toothbrush', strokes: 1 },
+    { at: 'muzzle', gap: 6, tool: 'toothbrush', strokes: 3 },
+  ],
+  'eye-finger': [
+    { at: 'cheek', gap: 0 },
+    { at: 'muzzle', gap: 20 },
+    { at: 'fringe', gap: 10 },
+    { at: 'fringe', gap: 0 },
+    { at: 'fringe', gap: 0 },
+    { at: 'fringe', gap: 6, tool: 'comb' },
+    { at: 'fringe', gap: 6, tool: 'comb', strokes: 1 },
+  ],
+}
+/** How a step of a ladder is drawn; the table has drawings of its own. */
+export const ladderStep = (id: Exclude<HandledId, 'table'>, step: number): LadderStep => {
+  const all = isTool(id) ? OF_TOOL[id] : ofPlace(id)
+  return all[Math.min(step, all.length - 1)]!
+}
+/** Steps of a place at which a tool is in hand. */
+export const FIRST_WITH_TOOL = HANDLING_STEPS.indexOf('back of the tool')
