@@ -1,7 +1,8 @@
-import { HANDLING_STEPS, isTool } from '../core/care/handling/ladders'
+import { isTool } from '../core/care/handling/ladders'
 import type { HandledId } from '../core/care/handling/ladders'
 import type { PlaceId } from '../core/coat/regions'
 import type { LearntToolId } from '../core/record/ladders'
+import type { Pt } from './geometry'
 import type { ToolShapeId } from './hand'
 
 /** One step of a ladder as it is drawn: where on the dog, how far off, with what, and whether it is heard. */
@@ -15,7 +16,21 @@ export interface LadderStep {
   sound?: true
   /** Strokes along the lie. */
   strokes?: 1 | 3 | 5
+  /** A point of the drawing of the head, and the way the hand comes to it, where a place says too little. */
+  on?: { point: Pt; way: Pt }
 }
+/** On the drawing of the head: at the nose from below, at the side of the mouth, and about the eye from below it. */
+const NOSE = { point: [331, 362], way: [0, -1] } as const
+const MOUTH = { point: [304, 392], way: [1, -0.12] } as const
+const CHEEK = { point: [240, 312], way: [0.9, -0.44] } as const
+const UNDER_EYE = { point: [280, 296], way: [0.45, -0.89] } as const
+const CORNER = { point: [297, 276], way: [0.5, -0.87] } as const
+const at = ({ point, way }: { point: readonly [number, number]; way: readonly [number, number] }) => ({
+  at: 'muzzle' as const,
+  on: { point: [...point] as Pt, way: [...way] as Pt },
+})
+/** With the fingertip at the point. */
+const TIP = 36
 const NEAR = 74
 const ARM = 150
 const FAR = 230
@@ -29,7 +44,7 @@ const ofPlace = (at: PlaceId): readonly LadderStep[] => [
   { at, gap: 0, tool: 'brush', strokes: 3 },
   { at, gap: 0, tool: 'brush', strokes: 5 },
 ]
-const sniff = (tool: ToolShapeId): LadderStep => ({ at: 'muzzle', gap: NEAR, tool })
+const sniff = (tool: ToolShapeId): LadderStep => ({ ...at(NOSE), gap: NEAR, tool })
 const stroked = (tool: 'brush' | 'comb'): readonly LadderStep[] => [
   sniff(tool),
   { at: 'shoulders', gap: 0, tool },
@@ -78,21 +93,21 @@ const OF_TOOL: Record<LearntToolId, readonly LadderStep[]> = {
     { at: 'forefoot', gap: 20, tool: 'nail-tool', strokes: 3 },
   ],
   toothbrush: [
-    { at: 'muzzle', gap: 30 },
-    { at: 'muzzle', gap: 0 },
-    { at: 'muzzle', gap: 40, tool: 'toothbrush' },
-    { at: 'muzzle', gap: 6, tool: 'toothbrush' },
-    { at: 'muzzle', gap: 6, tool: 'toothbrush', strokes: 1 },
-    { at: 'muzzle', gap: 6, tool: 'toothbrush', strokes: 3 },
+    { ...at(NOSE), gap: TIP + 12 },
+    { ...at(MOUTH), gap: TIP },
+    { ...at(NOSE), gap: TIP + 34, tool: 'toothbrush' },
+    { ...at(MOUTH), gap: 44, tool: 'toothbrush' },
+    { ...at(MOUTH), gap: 36, tool: 'toothbrush' },
+    { ...at(MOUTH), gap: 28, tool: 'toothbrush' },
   ],
   'eye-finger': [
-    { at: 'cheek', gap: 0 },
-    { at: 'muzzle', gap: 20 },
-    { at: 'fringe', gap: 10 },
-    { at: 'fringe', gap: 0 },
-    { at: 'fringe', gap: 0 },
-    { at: 'fringe', gap: 6, tool: 'comb' },
-    { at: 'fringe', gap: 6, tool: 'comb', strokes: 1 },
+    { ...at(CHEEK), gap: 10 },
+    { ...at(UNDER_EYE), gap: TIP },
+    { ...at(CORNER), gap: TIP },
+    { ...at(CORNER), gap: TIP },
+    { ...at(CORNER), gap: 44, tool: 'cloth' },
+    { ...at(CORNER), gap: 50, tool: 'comb' },
+    { ...at(CORNER), gap: 44, tool: 'comb' },
   ],
 }
 /** How a step of a ladder is drawn; the table has drawings of its own. */
@@ -100,5 +115,3 @@ export const ladderStep = (id: Exclude<HandledId, 'table'>, step: number): Ladde
   const all = isTool(id) ? OF_TOOL[id] : ofPlace(id)
   return all[Math.min(step, all.length - 1)]!
 }
-/** Steps of a place at which a tool is in hand. */
-export const FIRST_WITH_TOOL = HANDLING_STEPS.indexOf('back of the tool')

@@ -1,7 +1,7 @@
 import { PART_WASHES } from '#core/care/bath/part-wash'
 import type { PartWash } from '#core/care/bath/part-wash'
 import { bathAmounts, meanLength, mustBeDried } from '#core/care/bath/bath-recipe'
-import { mayWash } from '#core/care/bath/wash-gate'
+import { areaShare, mayWash } from '#core/care/bath/wash-gate'
 import { bathSteps, putOffs } from '#core/care/led/bath'
 import type { PlaceId } from '#core/coat/regions'
 import { daysBetween } from '#core/record/day'
@@ -55,7 +55,14 @@ export function useBath() {
       bed: habits.value.bed,
     }),
   )
-  const amounts = computed(() => bathAmounts(profile.value.weightKg, mm.value))
+  /** How much of the coat is washed. */
+  const share = computed(() =>
+    areaShare(
+      coat.value.places.filter((p) => !washed.value || washed.value.includes(p.region.place)),
+      coat.value.places,
+    ),
+  )
+  const amounts = computed(() => bathAmounts(profile.value.weightKg, mm.value, share.value))
   const waiting = computed(() => putOffs(coat.value.places, washed.value))
   const stepsOf = (of: readonly PlaceId[] | null, putOff = putOffs(coat.value.places, of)) =>
     bathSteps({
@@ -75,6 +82,7 @@ export function useBath() {
     soaks,
     now,
     mm,
+    share,
     sinceBath,
     interval,
     cold,

@@ -1,6 +1,6 @@
 import { BOXES } from '../boxes'
 import type { BuildId } from '../builds'
-import { add, boundsOf, mul } from '../geometry'
+import { add, boundsOf, mix, mul } from '../geometry'
 import type { Pt } from '../geometry'
 import { middleOf } from '../middle'
 import { sideView } from '../side'
@@ -193,8 +193,16 @@ export function flank(build: BuildId): CarePanel {
     .panel()
 }
 
-/** A line through the middles of patches, in the order of the work. */
-const through = (view: Drawing, ...names: string[]): Pt[] => names.map((n) => middleOf(patchOf(view, n)))
+/** A line along the top of patches, a little below their edge, in the order of the work. */
+const along = (view: Drawing, ...names: string[]): Pt[] =>
+  names.map((n): Pt => {
+    const poly = patchOf(view, n)
+    const [x] = middleOf(poly)
+    const top = Math.min(...poly.filter((q) => Math.abs(q[0] - x) < NEAR_X).map((q) => q[1]))
+    return [x, Math.min(top + BELOW_EDGE, middleOf(poly)[1])]
+  })
+const NEAR_X = 26
+const BELOW_EDGE = 34
 /** Down a patch from near its top to near its bottom, by shares of its height. */
 function down(view: Drawing, name: string, from = 0.15, to = 0.85, x = 0.5): Pt[] {
   const [x0, y0, x1, y1] = boundsOf(patchOf(view, name))
@@ -208,10 +216,9 @@ export function clipPasses(build: BuildId): CarePanel {
   const s = sideShapes(build)
   const { view } = s
   const p = hatchSide(new Plate('The passes, part by part', [...BOXES[build]] as CarePanel['box'], build), s)
-  const neck = through(view, 'nape', 'shoulders')
-  const back: Pt[] = [...through(view, 'back'), ...through(view, 'rump')]
-  const [bx0, by0] = boundsOf(patchOf(view, 'back'))
-  const spine: Pt[] = [[bx0 + 4, by0 + 30], back[0]!, back[1]!]
+  const neck = along(view, 'nape', 'shoulders')
+  const spine = along(view, 'shoulders', 'back', 'rump')
+  spine[0] = mix(spine[0]!, spine[1]!, 0.25)
   const side = [0.25, 0.5, 0.78].map((x) => down(view, 'side', 0.1, 0.78, x))
   const legs = [down(view, 'foreleg', 0.1, 0.72), down(view, 'thigh', 0.12, 0.68, 0.62)]
   const chest = down(view, 'chest', 0.3, 0.8, 0.35)
@@ -240,9 +247,7 @@ export function dryingOrder(build: BuildId): CarePanel {
   for (const name of ['ear']) p.danger('ear-canal', scaled(patchOf(view, name), 0.95))
   const under = scaled(patchOf(view, 'under-tail'), 1.05)
   p.danger('anus', under)
-  const back = through(view, 'rump', 'back', 'nape')
-  const [bx0, by0] = boundsOf(patchOf(view, 'back'))
-  back[1] = [(back[1]![0] + bx0) / 2 + 40, by0 + 34]
+  const back = along(view, 'rump', 'back', 'shoulders', 'nape')
   const side = [0.3, 0.6].map((x) => down(view, 'side', 0.1, 0.85, x))
   const chest = down(view, 'chest', 0.3, 0.85, 0.35)
   const thigh = down(view, 'thigh', 0.1, 0.8, 0.6)
@@ -278,7 +283,7 @@ export function rakeLines(build: BuildId): CarePanel {
     .danger('nipples', scaled(patchOf(view, 'belly'), 0.85))
     .danger('anus', scaled(patchOf(view, 'under-tail'), 1.05))
   const thigh = [0.3, 0.55, 0.8].map((x) => down(view, 'thigh', 0.12, 0.72, x))
-  const rump = through(view, 'back', 'rump')
+  const rump = along(view, 'back', 'rump')
   const side = [0.2, 0.4, 0.6, 0.8].map((x) => down(view, 'side', 0.08, 0.8, x))
   const shoulder = [0.35, 0.65].map((x) => down(view, 'shoulders', 0.15, 0.8, x))
   const chest = down(view, 'chest', 0.3, 0.85, 0.35)

@@ -31,7 +31,7 @@ export function ledOn(page: () => Page, owner: () => Visitor) {
   const factsOf = async (dog: string) =>
     timeline((await owner().call('GET', `/api/dogs/${dog}`)).json.entries as Entry[])
   const ofKind = async <
-    K extends 'tidy' | 'wash' | 'concern' | 'visit' | 'undercoat' | 'check' | 'rehearsed',
+    K extends 'tidy' | 'wash' | 'concern' | 'visit' | 'undercoat' | 'check' | 'rehearsed' | 'handling',
   >(
     dog: string,
     kind: K,

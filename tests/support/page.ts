@@ -39,8 +39,14 @@ export class Page {
   /** The tab's clock is the tests'; a tab opened later is set by itself. */
   private async setClock() {
     await (this.driver as Driver).sendDevToolsCommand('Page.addScriptToEvaluateOnNewDocument', {
-      source: `globalThis.grumboClockAheadMs = ${clockAheadMs()}`,
+      source: `globalThis.grumboClockAheadMs = ${clockAheadMs() + this.later}`,
     })
+  }
+  private later = 0
+  /** It is so much later, from the next page on. */
+  laterBy(ms: number) {
+    this.later += ms
+    return this.setClock()
   }
   /** Another tab, and in it. @returns the one before, by its handle */
   async newTab(): Promise<string> {
@@ -76,7 +82,7 @@ export class Page {
   until = (what: () => Promise<unknown>, said: string, patience = PATIENCE) =>
     this.waited(what, said, patience).catch(async (error: unknown) => {
       writeFileSync('.data/last-failure.png', await this.driver.takeScreenshot(), 'base64')
-      writeFileSync('.data/last-failure.txt', (await this.complaints()).join('\n'))
+      writeFileSync('.data/last-failure.txt', [...(await this.complaints()), await this.words()].join('\n'))
       throw error
     })
   private waited = (what: () => Promise<unknown>, said: string, patience: number) =>

@@ -16,7 +16,11 @@ const props = defineProps<{
   minutes?: number | undefined
   damp: readonly RegionId[]
 }>()
-const emit = defineEmits<{ write: [what: FactOf<'wash'>, then: 'glides' | 'table' | 'later']; drop: [] }>()
+const emit = defineEmits<{
+  write: [what: FactOf<'wash'>, then: 'glides' | 'table' | 'later']
+  resume: []
+  drop: []
+}>()
 const { she, habits } = useCare()
 const her = computed(() => (she.value ? 'her' : 'him'))
 const what = ref<PartWash | 'all'>(props.scope)
@@ -86,6 +90,9 @@ function write(then: 'glides' | 'table' | 'later') {
     <p v-if="damp.length" class="mt-3 font-semibold text-caution" data-damp>
       Still damp: {{ sayDamp }}{{ dampIn.length > 5 ? ` and ${dampIn.length - 5} more` : '' }}.
     </p>
+    <ActButton v-if="stopped" class="mt-3 w-full" data-take-up @click="emit('resume')"
+      >Take it up again where it stopped</ActButton
+    >
     <p class="small mt-4">What was washed</p>
     <ChoiceRow v-model="what" tight class="flex-wrap" label="What was washed" :choices="SCOPES" />
     <FormField

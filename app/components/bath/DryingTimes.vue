@@ -12,6 +12,8 @@ const props = defineProps<{
   kg: number
   mm: number
   cold: boolean
+  /** How much of a usual coat’s time: what this one was found to take, and the share that is washed. */
+  times: number
   /** The weather is the stand-in's. */
   invented: boolean
   dryer: Dryer
@@ -27,7 +29,7 @@ const typed = ref(String(props.watts ?? USUAL_WATTS))
 const problem = computed(() => (props.dryer === 'household' ? dryerProblem(Number(typed.value)) : null))
 watch(typed, (t) => !dryerProblem(Number(t)) && emit('watts', Number(t)))
 const of = (dryer: Dryer, watts?: number) =>
-  dryingMinutes(props, dryer, { cold: props.cold, ...(watts ? { watts } : {}) })
+  dryingMinutes(props, dryer, { cold: props.cold, ...(watts ? { watts } : {}) }, props.times)
 const mine = computed(() =>
   problem.value ? null : of(props.dryer, props.dryer === 'household' ? Number(typed.value) : undefined),
 )

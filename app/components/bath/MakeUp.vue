@@ -6,11 +6,11 @@ import { fahrenheit, toMl, VOLUME_UNITS } from '#core/coat/units'
 import type { VolumeUnit } from '#core/coat/units'
 
 /** What to make up for this dog: shampoo and conditioner at their labels' ratios, and the mist. */
-const props = defineProps<{ kg: number; mm: number }>()
+const props = defineProps<{ kg: number; mm: number; share: number }>()
 const unit = ref<VolumeUnit>('ml')
 const shampooParts = ref(String(USUAL_RATIO.shampoo))
 const conditionerParts = ref(String(USUAL_RATIO.conditioner))
-const amounts = computed(() => bathAmounts(props.kg, props.mm))
+const amounts = computed(() => bathAmounts(props.kg, props.mm, props.share))
 /** In the unit chosen. */
 const bottle = ref('')
 const tooMuch = computed(() =>

@@ -118,6 +118,12 @@ async function write() {
   if (did.value) await writeIn(did.value)
   drop()
 }
+/** Which places a part takes in, where its name does not say. */
+const saysOf = (id: ClipPartId) => {
+  const labels = [...new Set(clippable(id, work.value).map((r) => regionOf(r).label.toLowerCase()))]
+  if (!labels.length) return 'left for the vet'
+  return labels.join() === clipLabel(id).toLowerCase() ? '' : listed(labels)
+}
 const FROM: Record<ClipFrom, string> = { neck: 'neck first', rump: 'rump first, the neck last' }
 </script>
 
@@ -166,6 +172,13 @@ const FROM: Record<ClipFrom, string> = { neck: 'neck first', rump: 'rump first, 
     </ul>
     <ActButton kind="filled" class="mt-4 w-full text-lead" data-write :disabled="!did" @click="write"
       >Write the clip in</ActButton
+    >
+    <ActButton
+      v-if="led.run.ended === 'stopped'"
+      class="mt-3 w-full"
+      data-take-up
+      @click="(runner.back(), (stage = 'run'))"
+      >Take it up again where it stopped</ActButton
     >
     <ActButton kind="quiet" class="mt-2" @click="drop">Not done: write nothing</ActButton>
   </div>
@@ -231,10 +244,7 @@ const FROM: Record<ClipFrom, string> = { neck: 'neck first', rump: 'rump first, 
           <span class="figure text-story text-due">{{ i + 1 }}</span>
           <span
             ><b class="font-semibold">{{ clipLabel(id) }}</b>
-            <span class="why block text-body">{{
-              listed([...new Set(clippable(id, work).map((r) => regionOf(r).label.toLowerCase()))]) ||
-              'left for the vet'
-            }}</span></span
+            <span class="why block text-body">{{ saysOf(id) }}</span></span
           >
           <span class="small">{{ done.includes(id) ? 'clipped' : '' }}</span>
         </li>

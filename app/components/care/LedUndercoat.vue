@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { CARE_CAUTIONS } from '#core/care/cautions'
+import { timeline } from '#core/record/timeline'
 import { undercoatDid, undercoatSteps } from '#core/care/led/undercoat'
 import { stepAt } from '#core/care/led/run'
 import { placeRow } from '#core/coat/regions'
@@ -62,6 +64,14 @@ async function write() {
   if (written.value && due.value) written.value.says = `Next about ${sayDay(due.value.day, today.value)}.`
 }
 const MET = { clear: 'clear', some: 'some came', packed: 'packed' }
+/** What each place was the last time it was told. */
+const last = computed(() =>
+  timeline(file.value.entries).flatMap((f) => (f.what.kind === 'undercoat' ? (f.what.places ?? []) : [])),
+)
+const lastAt = (p: PlaceId) => {
+  const at = last.value.findLast((x) => x.place === p)
+  return at ? `last time ${MET[at.finding]}` : ''
+}
 const metAt = (p: PlaceId) =>
   (did.value?.places ?? [])
     .filter((x) => x.place === p)
@@ -98,43 +108,69 @@ const metAt = (p: PlaceId) =>
     <ActButton kind="filled" class="mt-4 w-full text-lead" data-write :disabled="!did" @click="write"
       >Write it in</ActButton
     >
+    <ActButton
+      v-if="led.run.ended === 'stopped'"
+      class="mt-3 w-full"
+      data-take-up
+      @click="(runner.back(), (stage = 'run'))"
+      >Take it up again where it stopped</ActButton
+    >
     <ActButton kind="quiet" class="mt-2" @click="drop">Not done: write nothing</ActButton>
   </div>
-  <section v-else aria-label="Dead undercoat" class="max-w-[620px]">
-    <h1 class="pt-1 desk:pt-0">
-      {{ wire ? 'Card' : 'Rake' }} {{ profile.sex === 'female' ? 'her' : 'him' }},
-      {{ plural(places.length, 'place') }}
-    </h1>
-    <p class="why mt-2">
-      {{
-        wire
-          ? 'The soft undercoat of a jacket, a few strokes a place; stripped or clipped, it keeps its colour and texture.'
-          : 'Slicker, then rake, line by line from the rear forward. Most of it during a shed; after a bath and a dryer it comes easiest.'
-      }}
-      <template v-if="due"> Due {{ sayDay(due.day, today) }}.</template>
-    </p>
-    <EveryDays v-if="due" care="undercoat" class="mt-1" />
-    <p v-if="written" class="mt-2 flex min-h-11 flex-wrap items-center gap-x-4" role="status">
-      <span>Written in. {{ written.says }}</span
-      ><ActButton kind="quiet" @click="undo">Undo</ActButton>
-    </p>
-    <NextUp v-if="written" class="mt-2 mb-3" />
-    <p v-if="left.length" class="mt-2 flex gap-2 font-semibold text-vet" data-blocked>
-      <VetMark class="shrink-0" />A concern is open at
-      {{ left.map((p) => placeRow(p).plural.toLowerCase()).join(', ') }}: left alone until the vet has seen
-      it.
-    </p>
-    <p v-if="wet" class="mt-2 flex gap-2 font-semibold text-caution" data-not-today>
-      <CautionMark class="shrink-0" />Not on a wet coat: it stretches and breaks. Dry it to the skin first.
-    </p>
-    <template v-else-if="places.length">
-      <ActButton v-if="resume" kind="filled" class="mt-3 w-full text-lead" data-go-on @click="goOn"
-        >Go on where you were, step {{ resume.at }} of {{ resume.of }}</ActButton
-      >
-      <ActButton :kind="resume ? 'plain' : 'filled'" class="mt-3 w-full text-lead" @click="start"
-        >Start: {{ placeRow(places[0]!).plural.toLowerCase() }}</ActButton
-      >
-    </template>
-    <CareDiagram :names="drawings" class="mt-5" />
-  </section>
+  <div v-else class="desk:grid desk:grid-cols-[minmax(0,1fr)_330px] desk:gap-10">
+    <section aria-label="Dead undercoat">
+      <h1 class="pt-1 desk:pt-0">
+        {{ wire ? 'Card' : 'Rake' }} {{ profile.sex === 'female' ? 'her' : 'him' }},
+        {{ plural(places.length, 'place') }}
+      </h1>
+      <p class="why mt-2">
+        {{
+          wire
+            ? 'The soft undercoat of a jacket, a few strokes a place; stripped or clipped, it keeps its colour and texture.'
+            : 'Slicker, then rake, line by line from the rear forward. Most of it during a shed; after a bath and a dryer it comes easiest.'
+        }}
+        <template v-if="due"> Due {{ sayDay(due.day, today) }}.</template>
+      </p>
+      <EveryDays v-if="due" care="undercoat" class="mt-1" />
+      <p v-if="written" class="mt-2 flex min-h-11 flex-wrap items-center gap-x-4" role="status">
+        <span>Written in. {{ written.says }}</span
+        ><ActButton kind="quiet" @click="undo">Undo</ActButton>
+      </p>
+      <NextUp v-if="written" class="mt-2 mb-3" />
+      <p v-if="left.length" class="mt-2 flex gap-2 font-semibold text-vet" data-blocked>
+        <VetMark class="shrink-0" />A concern is open at
+        {{ left.map((p) => placeRow(p).plural.toLowerCase()).join(', ') }}: left alone until the vet has seen
+        it.
+      </p>
+      <p v-if="wet" class="mt-2 flex gap-2 font-semibold text-caution" data-not-today>
+        <CautionMark class="shrink-0" />Not on a wet coat: it stretches and breaks. Dry it to the skin first.
+      </p>
+      <template v-else-if="places.length">
+        <ActButton v-if="resume" kind="filled" class="mt-3 w-full text-lead" data-go-on @click="goOn"
+          >Go on where you were, step {{ resume.at }} of {{ resume.of }}</ActButton
+        >
+        <ActButton :kind="resume ? 'plain' : 'filled'" class="mt-3 w-full text-lead" @click="start"
+          >Start: {{ placeRow(places[0]!).plural.toLowerCase() }}</ActButton
+        >
+      </template>
+      <CareDiagram :names="drawings" class="mt-5" />
+    </section>
+    <section aria-label="In this order" class="mt-6 desk:mt-0">
+      <h2 class="border-b border-ink pb-1">In this order</h2>
+      <ol>
+        <li
+          v-for="(p, i) in places"
+          :key="p"
+          class="grid grid-cols-[26px_1fr_auto] items-baseline border-b border-rule py-2"
+        >
+          <span class="figure text-story text-due">{{ i + 1 }}</span>
+          <b class="font-semibold">{{ placeRow(p).plural }}</b>
+          <span class="small">{{ lastAt(p) }}</span>
+        </li>
+      </ol>
+      <p class="mt-3 flex gap-2 font-semibold text-caution">
+        <CautionMark class="shrink-0" />{{ CARE_CAUTIONS[wire ? 'taut' : 'rake'] }}
+      </p>
+    </section>
+  </div>
 </template>

@@ -7,7 +7,7 @@ import { HAND } from '#drawing/hand'
 const props = defineProps<{ build: BuildId; step: number }>()
 const LEGS = 150
 /** The dog leans up this far with its front paws on the table, degrees. */
-const UP = 17
+const UP = 28
 const SNIFFS = 0
 const PAWS_UP = 1
 const LIFTED = 2
@@ -21,11 +21,13 @@ const view = computed((): [number, number, number, number] => {
   const [x, y, w, h] = box.value
   return onIt.value ? [x - 60, y, w + 120, h + LEGS + 20] : [x - 260, y - 150, w + 320, h + 190]
 })
-/** On the table it stands on all of it; else the table stands before it, as high as its chest. */
+/** How high the front paws come, leaning. */
+const lift = computed(() => box.value[2] * 0.5 * Math.sin((UP * Math.PI) / 180))
+/** On the table it stands on all of it; else the table stands before it, as high as its front paws come. */
 const table = computed(() => {
   const [x, y, w, h] = box.value
-  const top = onIt.value ? y + h - 8 : y + h * 0.5
-  const [l, r] = onIt.value ? [x - 20, x + w + 10] : [x - 230, x + (leans.value ? 74 : 6)]
+  const top = onIt.value ? y + h - 8 : floor.value - lift.value - 20
+  const [l, r] = onIt.value ? [x - 20, x + w + 10] : [x - 230, x + (leans.value ? w * 0.42 : 6)]
   const legs = onIt.value ? LEGS : floor.value - top
   return {
     mat: `M${l + 30} ${top}H${r - 30}V${top + 7}H${l + 30}Z`,
@@ -34,6 +36,10 @@ const table = computed(() => {
     floor: `M${view.value[0] + 10} ${top + legs}H${view.value[0] + view.value[2] - 10}`,
     treat: [l + (r - l) * 0.55, top - 10] as const,
   }
+})
+const ground = computed(() => {
+  const [x, , w] = box.value
+  return `M${x - 20} ${floor.value - 10}H${x + w * 0.62}V${floor.value + 60}H${x - 20}Z`
 })
 const SAYS = [
   'The dog on the floor, sniffing a steady table with a mat that does not slip.',
@@ -68,6 +74,14 @@ const SAYS = [
         stroke-linecap="round"
         :transform="leans ? `rotate(${-UP} ${hind[0]} ${hind[1]})` : ''"
       >
+        <!-- What the dog stood on in its own drawing leans with it, and is no floor here. -->
+        <path
+          v-if="leans"
+          :d="ground"
+          fill="var(--paper)"
+          stroke="none"
+          :transform="`rotate(${UP} ${hind[0]} ${hind[1]})`"
+        />
         <path :d="table.floor" stroke="var(--edge)" stroke-width="2" />
         <path :d="table.legs" fill="none" stroke-width="3" />
         <path :d="table.top" fill="var(--well)" stroke-width="2.6" />
@@ -83,7 +97,7 @@ const SAYS = [
       </g>
       <g
         v-if="step === LIFTED"
-        :transform="`translate(${hind[0] + 60} ${floor - box[3] * 0.36}) rotate(200) scale(1.35)`"
+        :transform="`translate(${hind[0] + 8} ${floor - box[3] * 0.4}) rotate(205) scale(1.5)`"
       >
         <path :d="HAND.cuff" fill="var(--well)" stroke="var(--ink)" stroke-width="2.2" />
         <path :d="HAND.shape" fill="var(--skin)" stroke="var(--ink)" stroke-width="2.4" />

@@ -32,9 +32,9 @@ const seen = computed(() => {
     )
     if (!patch) continue
     const [x0, y0, x1, y1] = boundsOf(patch.poly)
-    const middle = patch.middle!
+    const middle = drawn.value.on?.point ?? patch.middle!
     const close = Math.max(LEAST, (y1 - y0) * 1.9, ((x1 - x0) * 1.7) / WIDE)
-    const along = lieFrom(layer.part.arrows, 0).at(middle)
+    const along = drawn.value.on?.way ?? lieFrom(layer.part.arrows, 0).at(middle)
     const unit = close / 330
     // What is far off wants more paper, on the side it comes from.
     const far = Math.max(0, drawn.value.gap - 74)
@@ -113,12 +113,24 @@ const box = computed(() => BOXES[sheet.value])
         role="img"
         :aria-label="
           isTool(place)
-            ? `${STEP}, at the ${region.label.toLowerCase()}.`
+            ? drawn.on
+              ? `${STEP}.`
+              : `${STEP}, at the ${region.label.toLowerCase()}.`
             : `${regionOf(region.id).label}: ${STEP}. The hand comes ${region.hold}.`
         "
       >
         <g v-if="seen" stroke-linejoin="round" stroke-linecap="round">
+          <circle
+            v-if="drawn.on"
+            :cx="seen.middle[0]"
+            :cy="seen.middle[1]"
+            :r="9 * seen.unit"
+            fill="color-mix(in srgb, var(--due) 14%, transparent)"
+            stroke="var(--due)"
+            :stroke-width="stroke"
+          />
           <path
+            v-else
             :d="seen.d"
             fill="color-mix(in srgb, var(--due) 9%, transparent)"
             stroke="var(--due)"

@@ -21,9 +21,11 @@ const toTen = (ml: number) => Math.max(10, Math.round(ml / 10) * 10)
 /**
  * Shampoo and conditioner to make up, diluted, ml: by body surface and by 0.6 + 0.4 · length ÷ 15.
  * @param mm mean length of the coat, mm
+ * @param share of the coat that is washed
  */
-export function bathAmounts(kg: number, mm: number): { shampooMl: number; conditionerMl: number } {
-  const shampoo = SHAMPOO_ML * (bodySurfaceArea(kg) / bodySurfaceArea(10)) * (0.6 + (0.4 * mm) / AT_MM)
+export function bathAmounts(kg: number, mm: number, share = 1): { shampooMl: number; conditionerMl: number } {
+  const shampoo =
+    share * SHAMPOO_ML * (bodySurfaceArea(kg) / bodySurfaceArea(10)) * (0.6 + (0.4 * mm) / AT_MM)
   return { shampooMl: toTen(shampoo), conditionerMl: toTen(shampoo * CONDITIONER_SHARE) }
 }
 

@@ -15,8 +15,8 @@ import { teaseMinutes } from '../../coat/minutes'
 import { WORKING_ORDER } from '../../plan/working-order'
 import { DRY_BEFORE_BED, mustBeDried, WASHING_MINUTES } from './bath-recipe'
 
-/** A comb check counts for the bath, and for a clip, for a day (common practice, no source). */
-export const COMBED_WITHIN_DAYS = 1
+/** A comb check counts for the bath for a day (common practice, no source). */
+const COMBED_WITHIN_DAYS = 1
 /** Nobody washes a dog at night: from so early in the morning, minutes after midnight (judgement). */
 const MORNING = 6 * 60
 /** A bedtime before this is of the night after midnight, minutes after midnight (judgement). */
@@ -112,7 +112,8 @@ export function mayWash(asked: WashAsked): WashGate {
   }
 }
 
-const areaShare = (some: Coat['places'], all: Coat['places']) => {
+/** The share of a coat that some of its places are, by area. */
+export const areaShare = (some: Coat['places'], all: Coat['places']) => {
   const area = (of: Coat['places']) => of.reduce((sum, p) => sum + p.region.area, 0)
   return area(all) ? area(some) / area(all) : 1
 }

@@ -66,7 +66,9 @@ describe('the bath, of every coat, dryer and sex, whole and in part', () => {
         for (const r of s.regions!) expect(NO_AIR, `${s.part}`).not.toContain(regionOf(r).place)
         expect(s.cautions).toContain('dryer')
         const privates = s.near.some((d) => ['anus', 'vulva', 'sheath', 'testicles'].includes(d))
-        expect(s.cautions.includes('no-air'), s.part).toBe(privates || ['dry.under', 'dry.rear'].includes(s.part!))
+        expect(s.cautions.includes('no-air'), s.part).toBe(
+          privates || ['dry.under', 'dry.rear'].includes(s.part!),
+        )
       }
   })
   it('dries every place that was wetted once, and nothing else; a short coat may dry in the warm', () => {

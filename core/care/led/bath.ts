@@ -42,7 +42,7 @@ const DRIED = {
   },
   'dry.back': {
     label: 'Back',
-    places: ['tail-base', 'rump', 'back', 'shoulders', 'nape', 'collar-line'],
+    places: ['rump', 'back', 'shoulders', 'nape', 'collar-line'],
     act: 'From above the tail forward',
     how: 'Part a line, air along the lie, brush as it dries. Line by line to the neck.',
     near: ['ear-edge'],
@@ -77,7 +77,7 @@ const DRIED = {
   },
   'dry.rear': {
     label: 'Thighs and tail',
-    places: ['thigh', 'tail'],
+    places: ['thigh', 'tail-base', 'tail'],
     act: 'Thighs and tail',
     how: 'Down the thighs, along the tail from its root. The tail stays down over what is under it.',
     near: ['anus', 'vulva', 'testicles'],
@@ -106,7 +106,7 @@ const DRIED = {
 export type DryPartId = keyof typeof DRIED
 export const DRY_PARTS = Object.keys(DRIED) as DryPartId[]
 const dryRow = (id: DryPartId): DryRow => DRIED[id]
-export const dryLabel = (id: DryPartId): string => dryRow(id).label
+const dryLabel = (id: DryPartId): string => dryRow(id).label
 export const regionsDried = (id: DryPartId): RegionId[] => {
   const { places, side } = dryRow(id)
   return places.flatMap((p) => regionsOf(p).flatMap((r) => (!side || r.side === side ? [r.id] : [])))
@@ -199,9 +199,11 @@ export function bathSteps(asked: BathAsked): AskedStep<BathPart>[] {
         step('dry', act, how, {
           near: near.filter((d) => (ofOneSex[d] ?? sex) === sex),
           cautions: [
-            ...(air ? (['dryer', 'mains'] as const) : []),
+            // The rest of it is said once, where the dryer is switched on.
+            ...(air ? (['dryer'] as const) : []),
             ...(air && privates ? (['no-air'] as const) : []),
-            'stop',
+            ...(air && id === first ? (['mains'] as const) : []),
+            ...(id === first || !air ? (['stop'] as const) : []),
           ],
           each: true,
           draws: 'drying',
@@ -239,6 +241,7 @@ export function bathSteps(asked: BathAsked): AskedStep<BathPart>[] {
     ]
   }
   const byItself = dryer === 'none' && !mustBeDried(coat)
+  const first = DRY_PARTS.find((id) => !dryRow(id).towel && here(regionsDried(id)).length)
   return [
     led(
       step(
@@ -276,7 +279,7 @@ export function bathSteps(asked: BathAsked): AskedStep<BathPart>[] {
     led(
       step(
         'shampoo',
-        washed ? 'Shampoo mix, a little' : `Shampoo mix, ${mixes.shampooMl} ml, back to paws`,
+        `Shampoo mix, ${mixes.shampooMl} ml${washed ? '' : ', back to paws'}`,
         `With the lie, squeezed through, not rubbed in circles.${washed ? ' Fouled hair is softened first, never pulled.' : ' Underside and paws too.'}`,
         { cautions: ['dog-only'] },
       ),
@@ -303,9 +306,7 @@ export function bathSteps(asked: BathAsked): AskedStep<BathPart>[] {
           led(
             step(
               'conditioner',
-              washed
-                ? 'Conditioner, where it catches'
-                : `Conditioner, ${mixes.conditionerMl} ml, more where it catches`,
+              `Conditioner, ${mixes.conditionerMl} ml, more where it catches`,
               putOff.length
                 ? 'Three minutes to work. What was put off to it comes next, place by place.'
                 : 'Three minutes, teasing with fingers what is slippery now.',

@@ -18,7 +18,7 @@ const { habits, lastOf, changeHabits } = useCare()
 const { invented } = useWeather()
 const profile = computed(() => file.value.profile)
 const bath = useBath()
-const { scope, washed, mm, cold, gate, dryer, interval, stepsOf } = bath
+const { scope, washed, mm, share, cold, gate, dryer, interval, stepsOf } = bath
 const runner = useLongRun<BathPart>('bath')
 const { led } = runner
 // A bath that was begun is of what it was begun of.
@@ -118,6 +118,7 @@ useHead({ title: computed(() => `${profile.value.name}, bath · Grumbo`) })
     :minutes="stopped ? undefined : runner.minutes('dry')"
     :damp="did.damp"
     @write="write"
+    @resume="(runner.back(), (stage = 'run'))"
     @drop="drop"
   />
   <div v-else class="pt-1 desk:grid desk:grid-cols-[392px_minmax(0,1fr)_330px] desk:gap-10 desk:pt-4">
@@ -131,13 +132,14 @@ useHead({ title: computed(() => `${profile.value.name}, bath · Grumbo`) })
       @undo="undo"
     />
     <section aria-label="Make up and dry" class="mt-6 desk:mt-0">
-      <MakeUp :kg="profile.weightKg" :mm="mm" />
+      <MakeUp :kg="profile.weightKg" :mm="mm" :share="share" />
       <DryingTimes
         class="mt-5"
         :coat="profile.coat"
         :kg="profile.weightKg"
         :mm="mm"
         :cold="cold"
+        :times="coat.dries * share"
         :invented="invented"
         :dryer="habits.dryer"
         :watts="habits.watts"

@@ -215,6 +215,7 @@ useHead({ title: computed(() => `${file.value.profile.name}, handling · Grumbo`
           <button
             class="flex min-h-14 w-full items-center gap-3 text-left"
             :aria-pressed="h.place === chosen?.place"
+            v-bind="!h.today && now.has(h.place) ? { 'data-today-too': '' } : {}"
             @click="picked = h.place"
           >
             <span class="min-w-0 flex-1"
@@ -234,7 +235,7 @@ useHead({ title: computed(() => `${file.value.profile.name}, handling · Grumbo`
                   "
                 />
               </span>
-              <span class="small block">{{
+              <span class="small mt-1 block">{{
                 h.snapped
                   ? 'stop, ask first'
                   : `${h.today ? 'done today, ' : now.has(h.place) ? 'today, ' : ''}step ${h.step + 1}, ${stepsOf(h.place)[h.step]}`
