@@ -57,7 +57,8 @@ const OF_TOOL: Record<LearntToolId, readonly LadderStep[]> = {
   brush: stroked('brush'),
   comb: stroked('comb'),
   scissors: [
-    sniff('scissors'),
+    // Laid across under the nose: no point towards the dog, closed or not.
+    { at: 'muzzle', gap: 0, tool: 'scissors', on: { point: [331, 388], way: [1, 0] } },
     { at: 'forefoot', gap: NEAR, tool: 'scissors' },
     { at: 'forefoot', gap: ARM, tool: 'scissors', sound: true },
     { at: 'forefoot', gap: NEAR, tool: 'scissors', sound: true },

@@ -106,25 +106,25 @@ describe.each(both)('wash day, %s', (_name, screen) => {
 
   it('leads the bath with its cautions and ends in the comb check', async () => {
     await page.press('Start the bath')
+    // Before any water there is nothing to write.
     await page.press('Stop here')
-    await page.says('Stopped part way')
-    await page.press('No bath after all')
+    await page.says('Yes, wash today')
     await page.press('Start the bath')
     const steps = await walkThrough()
     const acts = [...steps.keys()].join('\n')
     expect(acts).toMatch(
-      /Cotton loosely[\s\S]*Wet to the skin[\s\S]*Shampoo[\s\S]*face last[\s\S]*Rinse[\s\S]*blot[\s\S]*Dry to the skin[\s\S]*Cotton out/,
+      /Cotton loosely[\s\S]*Wet to the skin[\s\S]*Shampoo[\s\S]*face last[\s\S]*Rinse[\s\S]*blot[\s\S]*From above the tail forward[\s\S]*feet last[\s\S]*Cotton out/,
     )
     const cautionOf = (act: RegExp) => [...steps].find(([a]) => act.test(a))![1]
     expect(cautionOf(/Wet to the skin/)).toMatch(/wrist/)
-    expect(cautionOf(/Dry to the skin/)).toMatch(/Never at face, ears or privates/)
+    expect(cautionOf(/From above the tail/)).toMatch(/Never at face, ears or privates/)
     expect(cautionOf(/Cotton loosely/)).toMatch(/Nothing goes into the ear canal/)
     await page.says('Now comb her through')
     expect(await page.violations()).toEqual([])
     const before = (await ofKind(wren.id, 'wash')).length
     if (screen === DESK) await page.press('a soiled rear')
     await page.type('[name=dried]', '40')
-    await page.press(screen === PHONE ? 'The comb glides everywhere' : 'Not combed out today')
+    await page.press(screen === PHONE ? 'Combed already' : 'Not combed out today')
     await page.until(async () => (await ofKind(wren.id, 'wash')).length === before + 1, 'no bath on file')
     const wash = (await ofKind(wren.id, 'wash')).at(-1)!
     expect(wash.combedOut).toBe(screen === PHONE)

@@ -219,29 +219,30 @@ describe('what is looked at between', () => {
   })
   it('a clip at home is gated as a tidy is: as set, clean, dry, combed and without a knot', async () => {
     const clip = () => page.visit(`/dogs/${brush.id}/tidies?at=clip`)
-    const starts = async () => /\nStart\n/.test(await page.words())
+    const starts = async () => /\nStart: neck\n/.test(await page.words())
     await clip()
     await page.says('As you are set nothing that cuts is yours')
     expect(await starts()).toBe(false)
     await page.press('and a guard comb')
     await page.says('Comb her clear first')
-    const knot = { kind: 'check', region: 'beard', finding: 'knot', count: 1, out: 0 } as const
+    const knot = { kind: 'check', region: 'chest', finding: 'knot', count: 1, out: 0 } as const
     await owner.call('POST', `/api/dogs/${brush.id}/entries`, {
-      entries: [...combedAll(['beard']), entry(today, knot)],
+      entries: [...combedAll(['chest']), entry(today, knot)],
     })
     await clip()
-    await page.says('A knot was left in (beard)')
+    await page.says('A knot was left in (chest)')
     expect(await starts()).toBe(false)
     await owner.call('POST', `/api/dogs/${brush.id}/entries`, {
-      entries: [entry(today, { kind: 'check', region: 'beard', finding: 'glides' })],
+      entries: [entry(today, { kind: 'check', region: 'chest', finding: 'glides' })],
     })
     await clip()
     await page.says('Never a blade at')
     await page.until(starts, 'it does not start')
-    await page.press('dirty')
-    await page.says('Not on a dirty coat')
-    expect(await starts()).toBe(false)
-    await page.press('dirty')
+    await page.press('Start: neck')
+    await page.tap(await page.find('[data-not=coat]'))
+    await page.says('Not on a dirty or wet coat')
+    expect(await page.all('[data-run]')).toHaveLength(0)
+    await clip()
     await page.until(starts, 'it does not start again')
     for (const d of ['anus', 'vulva'])
       expect(await page.text('section[aria-label="A body clip at home"]')).toContain(d)
@@ -249,17 +250,18 @@ describe('what is looked at between', () => {
   it('a clip at home is written with its lengths, and the stretch goes on', async () => {
     await page.visit(`/dogs/${brush.id}/tidies?at=clip`)
     await page.find('[data-danger=elbow-web]')
-    await page.press('Start')
+    await page.tap(await page.find('[data-guard="13"]'))
+    await page.press('Start: neck')
+    const [all] = await page.all('[data-all-so]')
+    if (all) await page.tap(all)
     const steps = await walkThrough()
     expect([...steps.values()].join('\n')).toMatch(/No clipper, guard or no guard/)
-    await page.type('[name=clip-body]', '300')
-    await page.says('Body: 300 mm left of')
-    await page.type('[name=clip-body]', '13')
     await page.press('Write the clip in')
     await page.until(async () => (await ofKind(brush.id, 'visit')).some((v) => v.home), 'not on file')
     const clip = (await ofKind(brush.id, 'visit')).find((v) => v.home)!
-    expect(clip.lengths.body).toBe(13)
-    expect(clip.lengths.tail).toBeUndefined()
+    expect(clip.except!.every((e) => e.mm === 13)).toBe(true)
+    expect(clip.except!.map((e) => e.place)).toContain('back')
+    expect(clip.except!.map((e) => e.place)).not.toContain('tail')
     await page.says('Written in as a clip at home')
   })
 })

@@ -153,22 +153,33 @@ export class Page {
     )
     await this.tap(await this.find(css))
   }
-  /** A press as a finger makes it: it must be on the screen, at rest and not covered. */
+  /** A press as a finger makes it: it must be on the screen, at rest and not covered; one that met nothing is made again. */
   async tap(el: WebElement) {
-    await this.driver.executeScript('arguments[0].scrollIntoView({ block: "center" })', el)
     this.presses += 1
-    // What is still moving would be pressed where it was.
-    const at = await this.driver.executeAsyncScript<{ x: number; y: number }>(
-      `const [el, done] = arguments; let last = ''
-       const look = () => {
-         const r = el.getBoundingClientRect(), at = { x: r.x + r.width / 2, y: r.y + r.height / 2 }
-         if (last === (last = JSON.stringify(at))) done(at)
-         else requestAnimationFrame(look)
-       }
-       look()`,
-      el,
-    )
-    if (!this.byTouch) return el.click()
+    for (let again = 0; again < 3; again++) {
+      await this.driver.executeScript('arguments[0].scrollIntoView({ block: "center" })', el)
+      const at = await this.driver.executeAsyncScript<{ x: number; y: number }>(
+        `const [el, done] = arguments; let last = ''
+         el.grumboMet = false
+         el.addEventListener('pointerdown', () => (el.grumboMet = true), { capture: true, once: true })
+         const look = () => {
+           const r = el.getBoundingClientRect(), at = { x: r.x + r.width / 2, y: r.y + r.height / 2 }
+           if (last === (last = JSON.stringify(at))) done(at)
+           else requestAnimationFrame(look)
+         }
+         look()`,
+        el,
+      )
+      if (this.byTouch) await this.touch(at)
+      else await el.click()
+      // What the press took off the page was met.
+      const met = await this.driver
+        .executeScript<boolean>('return arguments[0].grumboMet || !arguments[0].isConnected', el)
+        .catch(() => true)
+      if (met) return
+    }
+  }
+  private async touch(at: { x: number; y: number }) {
     const touch = (type: string, touchPoints: object[]) =>
       (this.driver as Driver).sendDevToolsCommand('Input.dispatchTouchEvent', { type, touchPoints })
     await touch('touchStart', [at])

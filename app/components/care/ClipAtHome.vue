@@ -67,6 +67,7 @@ const work = computed<ClipWork>(() => ({
   guardMm: Number(led.value?.of?.split(' ')[1] ?? guardMm.value),
   absent: profile.value.absent,
   leave: coat.value.places.filter((p) => p.concern).map((p) => p.region.place),
+  mmNow: Object.fromEntries(coat.value.places.map((p) => [p.id, Math.round(p.mm * 10) / 10])),
   done: done.value,
 }))
 const steps = computed(() => clipSteps(work.value))
@@ -153,8 +154,8 @@ const FROM: Record<ClipFrom, string> = { neck: 'neck first', rump: 'rump first, 
   <div v-else-if="stage === 'log' && led" class="max-w-[560px]" data-log>
     <h1 class="pt-1 desk:pt-4">{{ led.run.ended === 'stopped' ? 'Stopped. So far' : 'Clipped' }}</h1>
     <p class="why mt-2">
-      What is clipped is {{ work.guardMm }} mm from today. The rest goes on today or in the next days; elbows,
-      hocks, flanks, feet and under the tail stay as they were.
+      What is clipped is {{ work.guardMm }} mm from today, or as short as it was. The rest goes on today or in
+      the next days; elbows, hocks, flanks, feet and under the tail stay as they were.
     </p>
     <ClipProgress :parts="parts" class="mt-3" />
     <ul class="mt-3 border-t border-ink">

@@ -19,7 +19,9 @@ const leans = computed(() => props.step === PAWS_UP || props.step === LIFTED)
 const hind = computed(() => [box.value[0] + box.value[2] * 0.82, floor.value] as const)
 const view = computed((): [number, number, number, number] => {
   const [x, y, w, h] = box.value
-  return onIt.value ? [x - 60, y, w + 120, h + LEGS + 20] : [x - 260, y - 150, w + 320, h + 190]
+  return onIt.value
+    ? [x - 60, y, w + 120, h + LEGS + 20]
+    : [x - 260, y - 150, w + (leans.value ? 430 : 320), h + 190]
 })
 /** How high the front paws come, leaning. */
 const lift = computed(() => box.value[2] * 0.5 * Math.sin((UP * Math.PI) / 180))

@@ -72,19 +72,13 @@ const protest = computed(() => {
   const hurt = concern || !!profile.value.condition?.length || t.comfort.value === 'stopped'
   return AT_PROTEST[schoolNow(habits.value.handling, hurt)]
 })
+const minds = computed(() => t.comfort.value !== 'easy' && !calmed.value)
 function calm() {
   if (protest.value.leaves && t.queue.value.length > 1) void t.skip()
   else calmed.value = true
 }
 const how = computed(() =>
-  [
-    habits.value.pressure === 'light' ? 'flat and light' : 'flat, firmer where it is thick',
-    misted.value && squirts.value && newSide.value
-      ? `mist this side first, about ${squirts.value} squirts`
-      : '',
-  ]
-    .filter(Boolean)
-    .join(', '),
+  habits.value.pressure === 'light' ? 'flat and light' : 'flat, firmer where it is thick',
 )
 /** A snag is brushed again; what the comb will not pass is decided. */
 const asking = computed(() => {
@@ -208,7 +202,15 @@ useEventListener('keydown', onKey)
         :build="buildOf(profile.coat)"
         :shades="shades"
         class="shrink-0 desk:h-[460px]"
-        :class="asking ? 'h-[17vh]' : t.follow.value || !done ? 'h-[28vh]' : 'h-[34vh]'"
+        :class="
+          asking
+            ? 'h-[17vh]'
+            : minds || crackles
+              ? 'h-[18vh]'
+              : t.follow.value || !done
+                ? 'h-[28vh]'
+                : 'h-[34vh]'
+        "
       />
       <KnotQuestions
         v-if="asking"
@@ -237,6 +239,10 @@ useEventListener('keydown', onKey)
             <dd class="font-semibold">
               {{ region.lie }}{{ habits.strokes === 'several' ? ', then across it' : '' }}
             </dd>
+          </div>
+          <div v-if="misted && squirts && newSide" class="flex gap-3" data-mist>
+            <dt class="why w-10 shrink-0">mist</dt>
+            <dd class="font-semibold">about {{ squirts }} squirts on this side first</dd>
           </div>
           <div class="flex gap-3">
             <dt class="why w-10 shrink-0">tool</dt>
@@ -320,12 +326,7 @@ useEventListener('keydown', onKey)
               </div>
             </RadioGroupOption>
           </RadioGroup>
-          <p
-            v-if="t.comfort.value !== 'easy' && !calmed"
-            class="flex items-center gap-3 border-b border-rule"
-            role="status"
-            data-protest
-          >
+          <p v-if="minds" class="flex items-center gap-3 border-b border-rule" role="status" data-protest>
             <span class="min-w-0 flex-1 py-1 text-side">{{ protest.says }}</span>
             <button class="min-h-14 shrink-0 font-semibold underline underline-offset-4" @click="calm">
               {{ protest.calm }}

@@ -1,6 +1,15 @@
 import fc from 'fast-check'
 import { expect, it } from 'vitest'
-import { mistFor } from './mist'
+import { COATS, COAT_IDS } from '../../coat/coat-types'
+import { mistFor, squirtsASide } from './mist'
+
+it('squirts for a side: more for a larger dog and a coat that wants it, none for one that does not (judgement)', () => {
+  expect(squirtsASide('well', 10)).toBe(8)
+  expect(squirtsASide('lightly', 10)).toBe(4)
+  expect(squirtsASide('none', 40)).toBe(0)
+  for (const coat of COAT_IDS)
+    expect(squirtsASide(COATS[coat].mist, 25)).toBeGreaterThanOrEqual(squirtsASide(COATS[coat].mist, 5))
+})
 
 it('2 ml in a bottle of 250, 5 ml for a dry coat (judgement)', () => {
   expect(mistFor(250, false)).toEqual({ conditionerMl: 2, waterMl: 248 })

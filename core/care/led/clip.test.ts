@@ -125,6 +125,17 @@ describe('a body clip at home', () => {
       clipOrder('neck').filter((p) => p !== 'belly'),
     )
   })
+  it('a guard longer than the hair leaves it as it is', () => {
+    const mmNow = { nape: 8, 'collar-line': 30, 'side.left': 10, 'side.right': 12 }
+    const { except } = clipDid(work({ mmNow }), clipped(work({ mmNow }), 99))!
+    const at = (place: string) => except!.filter((e) => e.place === place).map((e) => [e.side, e.mm])
+    expect(at('nape')).toEqual([[undefined, 8]])
+    expect(at('collar-line')).toEqual([[undefined, 13]])
+    expect(at('side')).toEqual([
+      ['left', 10],
+      ['right', 12],
+    ])
+  })
   it('a place with an open concern is left out, and nothing clipped is nothing written', () => {
     const w = work({ leave: ['belly', 'foreleg'] })
     expect(clipSteps(w).some((s) => s.part === 'belly')).toBe(false)

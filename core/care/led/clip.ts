@@ -117,6 +117,8 @@ export interface ClipWork {
   absent: readonly RegionId[]
   /** Places where a concern is open: no blade. */
   leave: readonly PlaceId[]
+  /** How long the hair is now, mm, where that is known. */
+  mmNow?: Partial<Record<RegionId, number>>
   /** Parts clipped already, this time round. */
   done: readonly ClipPartId[]
 }
@@ -238,15 +240,19 @@ export function clipDid(work: ClipWork, run: Run<ClipPartId>): FactOf<'visit'> |
   const done = clipOrder(work.from).filter((id) => run.did[id] === 'done')
   const regions = done.flatMap((id) => clippable(id, work))
   if (!regions.length) return null
+  // A guard longer than the hair leaves it as it is.
+  const leaves = (r: RegionId) => Math.min(work.guardMm, work.mmNow?.[r] ?? Infinity)
   const except = [...new Set(regions.map(placeOf))].flatMap((place) => {
     const here = regions.filter((r) => placeOf(r) === place)
     const all = regionsOf(place).every((r) => here.includes(r.id) || work.absent.includes(r.id))
-    return all
-      ? [{ place, mm: work.guardMm }]
+    const alike = here.every((r) => leaves(r) === leaves(here[0]!))
+    return all && alike
+      ? [{ place, mm: leaves(here[0]!) }]
       : here.map((r) => ({
           place,
-          side: r.endsWith('.left') ? ('left' as const) : ('right' as const),
-          mm: work.guardMm,
+          ...(r.endsWith('.left') ? { side: 'left' as const } : {}),
+          ...(r.endsWith('.right') ? { side: 'right' as const } : {}),
+          mm: leaves(r),
         }))
   })
   return { kind: 'visit', home: true, lengths: {}, found: [], except }
