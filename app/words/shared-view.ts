@@ -1,3 +1,4 @@
+import { careSince } from '#core/care/note/care-since'
 import { standingAdvice } from '#core/care/note/advice'
 import { placeStories } from '#core/care/note/note'
 import { placeRow, regionOf } from '#core/coat/regions'
@@ -30,6 +31,7 @@ export function sharedViewOf(s: SharedDog) {
     plates: stories
       .slice(0, PLATES)
       .map((t, i) => ({ number: i + 1, place: t.place, label: placeRow(t.place).plural.toLowerCase() })),
+    care: careSince(record, from, s.today),
     advice: standingAdvice(record, s.today),
     photos: facts.flatMap((f) => (f.what.kind === 'photo' ? [{ id: f.id, day: f.day, ...f.what }] : [])),
   }

@@ -1,7 +1,7 @@
 import { BUILD_IDS } from '../builds'
 import type { Pt } from '../geometry'
 import { sheet } from '../index'
-import { clipPasses, dryingOrder, flank, rakeLines, underside } from './body'
+import { underside } from './underside'
 import { footAbove, footBelow, footSide, padsCutThrough } from './foot'
 import { earFolded, earHanging, earPricked, earShort, earTassel } from './ear'
 import { carding, parting } from './line'
@@ -10,6 +10,7 @@ import { muzzleSide } from './muzzle'
 import { nailSide } from './nail'
 import type { CarePanel } from './plate'
 import { rear, teethCutThrough } from './rear'
+import { clipPasses, dryingOrder, flank, rakeLines } from './side'
 
 export type { CarePanel } from './plate'
 

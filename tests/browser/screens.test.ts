@@ -142,7 +142,7 @@ const SCREENS: [string, () => Promise<void>, string | RegExp][] = [
   ['the tidies', () => page.visit(`/dogs/${dog.id}/tidies?at=sanitary`), 'Never a blade at'],
   ['nails, led', () => page.visit(`/dogs/${dog.id}/tidies?at=nails`), 'In this order'],
   ['on paper', () => page.visit(`/dogs/${dog.id}/rehearse?of=sanitary`), 'Where may the blade not go?'],
-  ['a clip at home', () => page.visit(`/dogs/${dog.id}/tidies?at=clip`), 'Elbow web'],
+  ['a clip at home', () => page.visit(`/dogs/${dog.id}/tidies?at=clip`), 'Flank fold and elbow web'],
   ['the card', () => page.visit(`/dogs/${dog.id}/card`), 'card back'],
   ['your data', () => page.visit(`/dogs/${dog.id}/data`), 'Bring in'],
   ['the look-over', () => page.visit(`/dogs/${dog.id}/look-over`), 'Begin at the eyes'],

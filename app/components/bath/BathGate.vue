@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { PART_WASHES } from '#core/care/bath/part-wash'
 import { mustBeDried } from '#core/care/bath/bath-recipe'
-import { bathPartLabel, slipMinutes } from '#core/care/led/bath'
+import { bathPartLabel } from '#core/care/led/bath'
+import { slipMinutes } from '#core/care/bath/put-off'
 import { CARE_CAUTIONS } from '#core/care/cautions'
 import { sayWhere } from '#core/care/look/look-over'
 import { regionsOf } from '#core/coat/regions'

@@ -1,76 +1,26 @@
 <script setup lang="ts">
-import { GUARDS_MM } from '#core/record/cutters'
-import { mayClip } from '#core/care/tidies/clip'
-import { allowedAt } from '#core/care/tidies/may'
 import { DANGERS, dangersNear } from '#core/care/tidies/dangers'
-import {
-  clipDid,
-  clipLabel,
-  CLIP_FROM,
-  CLIPPED_PLACES,
-  clipOrder,
-  clippable,
-  clippedParts,
-  clipSteps,
-} from '#core/care/led/clip'
-import type { ClipFrom, ClipPartId, ClipWork } from '#core/care/led/clip'
+import { clipDid, clipLabel, CLIP_FROM, clipOrder, clippable } from '#core/care/led/clip'
+import type { ClipFrom, ClipPartId } from '#core/care/led/clip'
 import { stepAt } from '#core/care/led/run'
 import { regionOf, regionsOf } from '#core/coat/regions'
-import { addDays } from '#core/record/day'
-import { timeline } from '#core/record/timeline'
 import { buildOf } from '#drawing/build-of'
 import { careDrawings } from '#drawing/care/which'
 import { listed, plural } from '~/words/numbers'
 import { sayClip } from '~/words/clip'
 
 /** A body clip at home: led part by part, over an hour or over days, and each sitting written down as it came out. */
-const { file, coat, today } = useDog()
+const { file } = useDog()
 const combAtTable = useCombAtTable()
 const { habits, groomer, she } = useCare()
 const profile = computed(() => file.value.profile)
-const runner = useLongRun<ClipPartId>('clip')
+const { runner, done, guards, guardMm, from, left, placesLeft, gate, toComb, work, steps } = useClip()
 const { led } = runner
 const { seenTo, see } = useSeenTo()
 const stage = ref<'ready' | 'before' | 'run' | 'log'>('ready')
 
-/** A clip is done over a few days at most, or it has grown out (judgement). */
-const OVER_DAYS = 4
-/** What was clipped at home lately: the same clip goes on. */
-const lately = computed(() =>
-  timeline(file.value.entries).flatMap(({ day, what }) =>
-    what.kind === 'visit' && what.home && day > addDays(today.value, -OVER_DAYS) && day <= today.value
-      ? (what.except ?? [])
-      : [],
-  ),
-)
-const done = computed(() => clippedParts(lately.value))
-const guards = computed(() => [...(habits.value.guards?.length ? habits.value.guards : GUARDS_MM)])
-/** A guard comb longer than one thinks: the usual one to begin with, mm (judgement). */
-const FIRST_MM = 19
-const guardMm = ref(lately.value[0]?.mm ?? guards.value.find((g) => g >= FIRST_MM) ?? guards.value.at(-1)!)
-const from = ref<ClipFrom>('neck')
-const allowed = computed(() => allowedAt('clip', habits.value))
-const left = computed(() => clipOrder(from.value).filter((id) => !done.value.includes(id)))
-const placesLeft = computed(() => {
-  const regions = left.value.flatMap((id) => clippable(id, { absent: profile.value.absent, leave: [] }))
-  return CLIPPED_PLACES.filter((p) => regionsOf(p).some((r) => regions.includes(r.id)))
-})
-const gate = computed(() => mayClip(coat.value, allowed.value, placesLeft.value))
 const answer = computed(() => sayClip(gate.value, { she: she.value, groomer: groomer.value }))
-const toComb = computed(() =>
-  'places' in gate.value && gate.value.answer !== 'groomer' ? gate.value.places : [],
-)
 const comb = () => combAtTable(toComb.value.flatMap((p) => regionsOf(p).map((r) => r.id)))
-const work = computed<ClipWork>(() => ({
-  sex: profile.value.sex,
-  from: (led.value?.of?.split(' ')[0] as ClipFrom | undefined) ?? from.value,
-  guardMm: Number(led.value?.of?.split(' ')[1] ?? guardMm.value),
-  absent: profile.value.absent,
-  leave: coat.value.places.filter((p) => p.concern).map((p) => p.region.place),
-  mmNow: Object.fromEntries(coat.value.places.map((p) => [p.id, Math.round(p.mm * 10) / 10])),
-  done: done.value,
-}))
-const steps = computed(() => clipSteps(work.value))
 /** With marks of its own, the dog is clipped round them. */
 const drawn = computed(() => ({
   sex: profile.value.sex,

@@ -9,7 +9,7 @@ import { MOST_NOTE } from '#shared/limits'
 import type { SharedDog } from '#shared/answers'
 import type { SharedView } from '~/words/shared-view'
 import { workLabel } from '~/words/care'
-import { capital, listed } from '~/words/numbers'
+import { capital, listed, plural } from '~/words/numbers'
 import { sayHandled } from '~/words/diary'
 import { sayChance } from '~/words/reasons'
 import { CONDITION_SAYS, sayMark, sayWorks } from '~/words/truths'
@@ -33,6 +33,8 @@ const wide = computed(() => props.shared.scope !== 'note')
 const arrival = computed(() => props.shared.arrival)
 const says = computed(() => arrival.value && sayArrival(arrival.value, props.shared.today))
 const ADVICE_STATE = { new: 'not read yet', read: 'read', asked: 'they ask about it' }
+/** What is told at once; the rest is folded. */
+const FIRST = 5
 const ended = { out: 'came out', left: 'left for you', refused: 'then refused' } as const
 const tellStory = (s: SharedView['stories'][number]) =>
   s.finding === 'refused'
@@ -184,6 +186,18 @@ const chance = (id: RegionId) => arrival.value?.chance[id] ?? 0
           </dd>
         </div>
       </dl>
+      <template v-if="wide && view.care.length">
+        <h2 class="mt-6 border-b border-ink pb-2">Beside the comb</h2>
+        <dl data-care-since>
+          <CareLine v-for="c in view.care.slice(0, FIRST)" :key="c.label + c.says" :line="c" />
+        </dl>
+        <details v-if="view.care.length > FIRST" class="border-b border-rule">
+          <summary class="flex min-h-12 cursor-pointer items-center font-semibold underline">
+            and {{ plural(view.care.length - FIRST, 'thing') }} more
+          </summary>
+          <dl><CareLine v-for="c in view.care.slice(FIRST)" :key="c.label + c.says" :line="c" /></dl>
+        </details>
+      </template>
       <template v-if="wide && view.advice.length">
         <h2 class="mt-6 border-b border-ink pb-2">For home, still standing</h2>
         <p v-for="a in view.advice" :key="a.id" class="border-b border-rule py-2" data-standing>

@@ -2,12 +2,12 @@ import type { CoatId } from '../../coat/coat-types'
 import type { Dryer } from '../../coat/drying'
 import { PLACE_IDS, regionOf, regionsOf } from '../../coat/regions'
 import type { PlaceId, RegionId } from '../../coat/regions'
-import type { RegionState } from '../../record/coat-state'
-import type { FactOf } from '../../record/entries'
 import { mustBeDried } from '../bath/bath-recipe'
-import { decideKnot, isDangerPlace, TEASE_LIMIT } from '../knots/knot'
+import { slipMinutes } from '../bath/put-off'
+import type { PutOff } from '../bath/put-off'
 import type { DangerId } from '../tidies/dangers'
-import type { Run } from './run'
+import { DRY_PARTS, dryLabel, dryRow, regionsDried } from './drying'
+import type { DryPartId } from './drying'
 import { step } from './step'
 import type { Ask, StepClock, WorkStep } from './step'
 import type { AskedStep } from './works'
@@ -17,105 +17,6 @@ import type { AskedStep } from './works'
  * part by part. Common practice, no source.
  */
 
-interface DryRow {
-  label: string
-  places: readonly PlaceId[]
-  side?: 'left' | 'right'
-  act: string
-  how: string
-  /** No air here: towel and hand. */
-  towel?: true
-  near?: readonly DangerId[]
-}
-/**
- * In the order they are dried: from above the tail forward, the sides, under, down the legs, feet last. Their names are
- * apart from those of the map, whose places have steps of their own at the conditioner.
- */
-const DRIED = {
-  'dry.head': {
-    label: 'Head and ears',
-    places: ['crown', 'fringe', 'cheek', 'muzzle', 'beard', 'ear', 'ear-edge', 'behind-ear'],
-    act: 'Head and ears, towel and hand',
-    how: 'Press the water out, ears flat between two palms. No air here: comb it dry in the warm.',
-    towel: true,
-    near: ['eyes', 'mouth', 'ear-canal'],
-  },
-  'dry.back': {
-    label: 'Back',
-    places: ['rump', 'back', 'shoulders', 'nape', 'collar-line'],
-    act: 'From above the tail forward',
-    how: 'Part a line, air along the lie, brush as it dries. Line by line to the neck.',
-    near: ['ear-edge'],
-  },
-  'dry.side.left': {
-    label: 'Left side',
-    places: ['side', 'tuck-up'],
-    side: 'left',
-    act: 'Down the left side',
-    how: 'Line by line from the back down, with the lie.',
-  },
-  'dry.side.right': {
-    label: 'Right side',
-    places: ['side', 'tuck-up'],
-    side: 'right',
-    act: 'Down the right side',
-    how: 'Turn the dog, not its legs. Line by line from the back down.',
-  },
-  'dry.chest': {
-    label: 'Chest',
-    places: ['chest', 'girth', 'armpit'],
-    act: 'Chest, girth and armpits',
-    how: 'Chin up in your hand, air downwards from the throat on. A leg forward as in walking for the armpit.',
-    near: ['throat'],
-  },
-  'dry.under': {
-    label: 'Underneath',
-    places: ['belly', 'inner-thigh'],
-    act: 'Belly and inside the thighs',
-    how: 'Low and from further off. What your hand covers is patted with the towel.',
-    near: ['nipples', 'sheath', 'testicles', 'vulva'],
-  },
-  'dry.rear': {
-    label: 'Thighs and tail',
-    places: ['thigh', 'tail-base', 'tail'],
-    act: 'Thighs and tail',
-    how: 'Down the thighs, along the tail from its root. The tail stays down over what is under it.',
-    near: ['anus', 'vulva', 'testicles'],
-  },
-  'dry.under-tail': {
-    label: 'Under the tail',
-    places: ['under-tail'],
-    act: 'Under the tail, a dry towel',
-    how: 'Patted, not rubbed. No air here.',
-    towel: true,
-    near: ['anus', 'vulva', 'testicles'],
-  },
-  'dry.legs': {
-    label: 'Legs',
-    places: ['foreleg', 'hock'],
-    act: 'Down the legs',
-    how: 'All four faces of each, in lines, from the top.',
-  },
-  'dry.feet': {
-    label: 'Feet',
-    places: ['forefoot', 'hindfoot'],
-    act: 'The feet last, against the lie',
-    how: 'Upwards, between the toes too. It shows the stray hair to trim.',
-  },
-} as const satisfies Record<string, DryRow>
-export type DryPartId = keyof typeof DRIED
-export const DRY_PARTS = Object.keys(DRIED) as DryPartId[]
-const dryRow = (id: DryPartId): DryRow => DRIED[id]
-const dryLabel = (id: DryPartId): string => dryRow(id).label
-export const regionsDried = (id: DryPartId): RegionId[] => {
-  const { places, side } = dryRow(id)
-  return places.flatMap((p) => regionsOf(p).flatMap((r) => (!side || r.side === side ? [r.id] : [])))
-}
-/** Where a dryer never blows: face, ears, and under the tail. */
-export const NO_AIR: readonly PlaceId[] = PLACE_IDS.filter((p) =>
-  DRY_PARTS.some((id) => dryRow(id).towel && dryRow(id).places.includes(p)),
-)
-
 /** A dog under warm air is felt and watched, minutes (judgement). */
 const PANTING: StepClock = {
   minutes: 4,
@@ -124,34 +25,8 @@ const PANTING: StepClock = {
 }
 const SPOT: Ask = { id: 'spot', says: 'Something on the skin', leads: 'spot' }
 
-/** What was put off to this wash: where, how many, and what it was. */
-export interface PutOff {
-  region: RegionId
-  count: number
-  kind: 'snag' | 'knot'
-}
-/** Longest it is teased under the conditioner, minutes. */
-export const slipMinutes = ({ region }: PutOff): number =>
-  isDangerPlace(region) ? TEASE_LIMIT.danger : TEASE_LIMIT.usual
-/** Knots that were put off to the next wash and are there still. @param washed only of these; null is all of the dog */
-export const putOffs = (
-  states: readonly Pick<RegionState, 'id' | 'last' | 'left'>[],
-  washed: readonly PlaceId[] | null,
-): PutOff[] =>
-  states.flatMap(({ id, last, left }) =>
-    last?.decided?.answer === 'condition' && left.length && (!washed || washed.includes(regionOf(id).place))
-      ? [
-          {
-            region: id,
-            count: left.reduce((sum, l) => sum + l.count, 0),
-            kind: last.finding === 'snag' ? 'snag' : 'knot',
-          },
-        ]
-      : [],
-  )
-
 export type BathPart = DryPartId | RegionId
-const isDry = (part: BathPart): part is DryPartId => part in DRIED
+const isDry = (part: BathPart): part is DryPartId => DRY_PARTS.some((d) => d === part)
 export const bathPartLabel = (part: BathPart): string => (isDry(part) ? dryLabel(part) : regionOf(part).label)
 
 export interface BathAsked {
@@ -386,43 +261,4 @@ export function bathSteps(asked: BathAsked): AskedStep<BathPart>[] {
         ]
       : []),
   ]
-}
-
-/** What a bath that was led comes to: where it was left damp, and what became of what was put off to it. */
-export function bathDid(
-  steps: readonly AskedStep<BathPart>[],
-  run: Run<BathPart>,
-  putOff: readonly PutOff[],
-): { damp: RegionId[]; checks: FactOf<'check'>[] } {
-  const damp = steps.flatMap((s) =>
-    s.id === 'dry' && s.part && run.did[s.part] !== 'done' ? (s.regions ?? []) : [],
-  )
-  const checks = putOff.flatMap((p): FactOf<'check'>[] => {
-    const said = run.answers[p.region]?.at(-1)
-    if (said !== 'out' && said !== 'still') return []
-    const is = { kind: 'check' as const, region: p.region, finding: p.kind, count: p.count }
-    if (said === 'out') return [{ ...is, out: p.count }]
-    const { answer, why } = decideKnot({
-      region: p.region,
-      kind: p.kind,
-      count: p.count,
-      skinWell: true,
-      privates: false,
-      fouled: false,
-      matsOverDog: 0,
-      allowed: true,
-      calm: true,
-      tried: true,
-      washable: false,
-      washFirst: false,
-      shownMats: false,
-    })
-    return [{ ...is, out: 0, decided: { answer, why } }]
-  })
-  return { damp: [...new Set(damp)], checks }
-}
-/** Whether any water came on the dog, so that what was led is written down as a wash. */
-export const wasWetted = (steps: readonly AskedStep<BathPart>[], run: Run<BathPart>): boolean => {
-  const at = steps.findIndex((s) => s.id === run.step && s.part === run.part)
-  return run.ended === 'done' || at > steps.findIndex((s) => s.id === 'wet')
 }

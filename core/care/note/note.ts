@@ -1,3 +1,4 @@
+import { careSince } from './care-since'
 import { isWhere, placeRow, regionOf, regionsOf } from '../../coat/regions'
 import type { PlaceId, RegionId } from '../../coat/regions'
 import type { Day } from '../../record/day'
@@ -111,6 +112,10 @@ function tell(story: PlaceStory, at: Day): string {
 /** Findings a note tells one by one; the groomer's page has them all. */
 const MOST_TOLD = 8
 
+/** What was done beside the comb in the stretch, a sentence each. */
+export const careLines = (record: DogRecord, at: Day): string[] =>
+  careSince(record, stretchStart(record, at), at).map(({ label, says }) => `${label}: ${says}.`)
+
 /**
  * The note an owner might send, drafted from what happened in the stretch. A draft only: the owner
  * reads, changes and sends it. Plain sentences, at most about ten.
@@ -139,9 +144,8 @@ export function draftNote(record: DogRecord, at: Day): string {
       const how = { swim: 'Swam', rain: 'Got soaked', grass: 'Wet legs and belly' }[f.what.how]
       lines.push(`${how} ${sayDay(f.day, at)}, not combed dry.`)
     }
-    if (f.what.kind === 'wash' && !f.what.combedOut)
-      lines.push(`Washed ${sayDay(f.day, at)} and not combed out.`)
   }
+  for (const line of careLines(record, at).slice(0, MOST_TOLD)) lines.push(line)
   const hard = profile.hard.map((p) => placeRow(p).plural.toLowerCase())
   if (hard.length) lines.push(`${sentence(she)} finds these places hard: ${hard.join(', ')}.`)
   if (profile.wish) lines.push(`We would like: ${profile.wish.replace(/\.$/, '')}.`)

@@ -1,7 +1,9 @@
 <script setup lang="ts">
 import { WASHING_MINUTES } from '#core/care/bath/bath-recipe'
 import { CARE_CAUTIONS } from '#core/care/cautions'
-import { bathDid, bathPartLabel, putOffs, wasWetted } from '#core/care/led/bath'
+import { bathDid, wasWetted } from '#core/care/led/bath-did'
+import { bathPartLabel } from '#core/care/led/bath'
+import { putOffs } from '#core/care/bath/put-off'
 import type { BathPart } from '#core/care/led/bath'
 import { stepAt } from '#core/care/led/run'
 import { planToday } from '#core/plan/today'

@@ -3,7 +3,7 @@ import { LAW } from '#core/care/cautions'
 import { hardPlaces } from '#core/care/handling/handling'
 import { stepsOf } from '#core/care/handling/ladders'
 import { openConcerns, readOut } from '#core/care/look/look-over'
-import { draftNote } from '#core/care/note/note'
+import { careLines, draftNote } from '#core/care/note/note'
 import { stretchStart } from '#core/record/stretch-start'
 import { COATS } from '#core/coat/coat-types'
 import { PART_IDS } from '#core/coat/regions'
@@ -35,12 +35,15 @@ const sideOf = (side: 'left' | 'right') =>
 const left = computed(() => sideOf('left'))
 const right = computed(() => sideOf('right'))
 const FIVE = 5
-const lines = computed(() =>
-  draftNote(file.value, today.value)
+/** What was done beside the comb stands in the card's own list. */
+const done = computed(() => careLines(file.value, today.value))
+const lines = computed(() => [
+  ...draftNote(file.value, today.value)
     .split('\n')
-    .filter((l) => !/finds these places hard|^We would like/.test(l))
+    .filter((l) => !done.value.includes(l) && !/finds these places hard|^We would like/.test(l))
     .slice(0, FIVE),
-)
+  ...done.value.slice(0, FIVE),
+])
 const hard = computed(() => hardPlaces(file.value, today.value).slice(0, 4))
 /** When each kind of care was last done, and how late it is. */
 const care = computed(() =>

@@ -1,0 +1,262 @@
+import { placeRow } from '../../coat/regions'
+import { carePart, partsOfTidy } from '../../record/care-parts'
+import type { CarePartId } from '../../record/care-parts'
+import type { Day } from '../../record/day'
+import type { DatedFact, Fact, FactOf, PartDone } from '../../record/entries'
+import type { DogRecord } from '../../record/fold'
+import { dayAndMonth, sayDay } from '../../record/say-day'
+import { SIGNS } from '../../record/signs'
+import { tidied } from '../../record/tidied'
+import { TRIM_IDS } from '../../record/tidies'
+import type { TidyId, TrimId } from '../../record/tidies'
+import { timeline } from '../../record/timeline'
+import { sayWhere } from '../look/look-over'
+
+/**
+ * Whether a groomer hears of a kind of fact: in the list of what was done beside the comb, with the comb's findings, as
+ * standing truth of the dog, in a place of its own, or not at all. Every kind is named, so that a new one is not forgotten.
+ */
+export const HEARD: Record<Fact['kind'], 'care' | 'comb' | 'dog' | 'own' | 'no'> = {
+  tidy: 'care',
+  wash: 'care',
+  undercoat: 'care',
+  visit: 'care',
+  'concern-closed': 'care',
+  check: 'comb',
+  brush: 'comb',
+  hand: 'comb',
+  wet: 'comb',
+  session: 'comb',
+  dog: 'dog',
+  measure: 'dog',
+  gear: 'dog',
+  handling: 'own',
+  rehearsed: 'own',
+  concern: 'own',
+  advice: 'own',
+  'advice-answer': 'own',
+  photo: 'own',
+  // When the owner has time is not the groomer's to read.
+  plan: 'no',
+}
+
+/** One thing done beside the comb since the last visit. */
+export interface CareSince {
+  label: string
+  says: string
+  /** The last day of it. */
+  day: Day
+}
+const LABEL: Record<TidyId, string> = {
+  face: 'Face',
+  paws: 'Paws',
+  sanitary: 'Under the tail and belly',
+  ears: 'Ears',
+  neatening: 'Neatening',
+  nails: 'Nails',
+  eyes: 'Eyes',
+  'ear-look': 'Ear openings',
+  teeth: 'Teeth',
+  'look-over': 'Looked over',
+}
+const list = (words: readonly string[]) =>
+  words.length > 1 ? `${words.slice(0, -1).join(', ')} and ${words.at(-1)}` : (words[0] ?? '')
+const partNames = (parts: readonly CarePartId[], tidy: TidyId) =>
+  parts.length === partsOfTidy(tidy).length
+    ? 'all of it'
+    : list(parts.map((p) => carePart(p).label.toLowerCase()))
+type Dated<K extends Fact['kind']> = DatedFact & { what: FactOf<K> }
+
+/** Of a tidy that cuts: what was cut, how short and when, part by part as it stands; what was refused last. */
+function trimmed(tidy: TrimId, done: readonly Dated<'tidy'>[], at: Day): CareSince | null {
+  const last = new Map<CarePartId, PartDone & { day: Day }>()
+  for (const f of done)
+    for (const p of tidied(f.what)) if (p.did !== 'left' || p.found) last.set(p.part, { ...p, day: f.day })
+  const parts = [...last.values()]
+  if (!parts.length) return null
+  const groups = new Map<string, { parts: CarePartId[]; words: string; day: Day }>()
+  for (const p of parts) {
+    const did =
+      p.did === 'refused'
+        ? 'refused'
+        : p.did === 'left'
+          ? 'left'
+          : p.how === 'cut'
+            ? `cut${p.mm === undefined ? '' : ` to ${p.mm} mm`}`
+            : (p.how ?? 'done')
+    const key = `${did} ${p.day}`
+    const g = groups.get(key) ?? { parts: [], words: did, day: p.day }
+    groups.set(key, { ...g, parts: [...g.parts, p.part] })
+  }
+  const cutFirst = (words: string) => (words.startsWith('cut') ? 0 : words === 'refused' ? 1 : 2)
+  const said = [...groups.values()]
+    .sort((a, b) => cutFirst(a.words) - cutFirst(b.words) || (a.day < b.day ? 1 : -1))
+    .map((g) => `${partNames(g.parts, tidy)} ${g.words} ${sayDay(g.day, at)}`)
+  const met = [...new Set(parts.flatMap((p) => p.found ?? []))].map((f) => FOUND_SAYS[f])
+  return {
+    label: LABEL[tidy],
+    says: [...said, ...(met.length ? [`met: ${list(met)}`] : [])].join('; '),
+    day: parts
+      .map((p) => p.day)
+      .sort()
+      .at(-1)!,
+  }
+}
+const FOUND_SAYS = {
+  seed: 'a seed',
+  crust: 'soft crust',
+  caked: 'caked crust, left to soak',
+  soiled: 'soiled hair',
+  'wont-pass': 'hair the guard did not pass',
+  'other-lie': 'hair that lies another way',
+  'in-season': 'in season',
+  'pulls-away': 'pulled away from the finger',
+} as const
+const OUTCOME_SAYS = {
+  clear: 'clear',
+  wiped: 'wiped',
+  crust: 'crust soaked off',
+  red: 'red',
+  well: 'well',
+  wax: 'dark wax',
+  smell: 'a smell',
+  sore: 'sore',
+  done: 'brushed',
+  little: 'a little',
+  refused: 'refused',
+  bleeding: 'gums bled',
+  fine: 'fine',
+  trimmed: 'trimmed',
+  sliver: 'a sliver',
+  bled: 'bled',
+} as const
+
+/** Of a look: how often, and how it came out the last time. */
+function looked(tidy: TidyId, done: readonly Dated<'tidy'>[], at: Day): CareSince | null {
+  const last = done.at(-1)
+  if (!last) return null
+  const days = new Set(done.map((f) => f.day)).size
+  const outcomes = [...new Set(tidied(last.what).flatMap((p) => p.outcome ?? []))]
+  const whole = last.what.outcome
+  const how = list((whole ? [whole] : outcomes).map((o) => OUTCOME_SAYS[o]))
+  return {
+    label: LABEL[tidy],
+    says: `${days > 1 ? `${days} days, last ` : ''}${sayDay(last.day, at)}${how ? `: ${how}` : ''}`,
+    day: last.day,
+  }
+}
+
+function washed(done: readonly Dated<'wash'>[], at: Day): CareSince[] {
+  const of = (label: string, some: readonly Dated<'wash'>[]): CareSince[] => {
+    const last = some.at(-1)
+    if (!last) return []
+    const { dried, combedOut, damp, places } = last.what
+    return [
+      {
+        label,
+        says: [
+          `${some.length > 1 ? `${some.length} times, last ` : ''}${sayDay(last.day, at)}`,
+          places ? list(places.map((p) => placeRow(p).plural.toLowerCase())) : '',
+          dried ? `dry in ${Math.round(dried.minutes)} minutes` : '',
+          combedOut ? 'combed out' : 'not combed out then',
+          damp?.length ? 'some left damp' : '',
+        ]
+          .filter(Boolean)
+          .join(', '),
+        day: last.day,
+      },
+    ]
+  }
+  return [
+    ...of(
+      'Bath',
+      done.filter((f) => !f.what.places),
+    ),
+    ...of(
+      'Part wash',
+      done.filter((f) => f.what.places),
+    ),
+  ]
+}
+
+function raked(done: readonly Dated<'undercoat'>[], at: Day): CareSince[] {
+  const last = done.at(-1)
+  if (!last) return []
+  const packed = [
+    ...new Set(
+      done.flatMap((f) => (f.what.places ?? []).filter((p) => p.finding === 'packed').map((p) => p.place)),
+    ),
+  ]
+  const where = packed.length
+    ? `, packed at ${list(packed.map((p) => placeRow(p).plural.toLowerCase()))}`
+    : ''
+  return [
+    {
+      label: 'Undercoat',
+      says: `${done.length > 1 ? `${done.length} times, last ` : ''}${sayDay(last.day, at)}: ${last.what.finding}${where}`,
+      day: last.day,
+    },
+  ]
+}
+
+function clipped(done: readonly Dated<'visit'>[], at: Day): CareSince[] {
+  return done
+    .filter((f) => f.what.home)
+    .map((f) => {
+      const by = new Map<number, string[]>()
+      for (const { place, side, mm } of f.what.except ?? [])
+        by.set(mm, [
+          ...(by.get(mm) ?? []),
+          `${side ? `${side} ` : ''}${(side ? placeRow(place).label : placeRow(place).plural).toLowerCase()}`,
+        ])
+      for (const [part, mm] of Object.entries(f.what.lengths)) by.set(mm, [...(by.get(mm) ?? []), part])
+      const lengths = [...by].map(([mm, names]) => `${mm} mm at ${list(names)}`).join('; ')
+      return {
+        label: 'Clipped at home',
+        says: `${sayDay(f.day, at)}: ${lengths || 'lengths not told'}`,
+        day: f.day,
+      }
+    })
+}
+
+/** Concerns that were open and are closed, with what came of them. */
+function closed(facts: readonly DatedFact[], all: readonly DatedFact[], at: Day): CareSince[] {
+  const HOW = { vet: 'the vet has seen it', well: 'it is well', mistaken: '' }
+  return facts.flatMap((f): CareSince[] => {
+    if (f.what.kind !== 'concern-closed' || f.what.how === 'mistaken') return []
+    const { concern, how } = f.what
+    const was = all.find((x) => x.id === concern)
+    if (was?.what.kind !== 'concern') return []
+    return [
+      {
+        label: sayWhere(was.what.where),
+        says: `${was.what.seen.map((s) => SIGNS[s]).join(', ')}, seen ${dayAndMonth(was.day)}; ${HOW[how]} ${sayDay(f.day, at)}`,
+        day: f.day,
+      },
+    ]
+  })
+}
+
+const of = <K extends Fact['kind']>(facts: readonly DatedFact[], kind: K) =>
+  facts.filter((f): f is Dated<K> => f.what.kind === kind)
+
+/**
+ * What was done beside the comb since `from`, for a groomer: what was cut first, then washing, undercoat and nails, then
+ * what was only looked at. The note's draft, the link, the room and the card all say it from here.
+ */
+export function careSince(record: Pick<DogRecord, 'entries'>, from: Day, at: Day): CareSince[] {
+  const all = timeline(record.entries)
+  const facts = all.filter((f) => f.day >= from && f.day <= at && HEARD[f.what.kind] === 'care')
+  const tidies = of(facts, 'tidy')
+  const ofTidy = (tidy: TidyId) => tidies.filter((f) => f.what.tidy === tidy)
+  return [
+    ...closed(facts, all, at),
+    ...clipped(of(facts, 'visit'), at),
+    ...TRIM_IDS.flatMap((t) => trimmed(t, ofTidy(t), at) ?? []),
+    ...washed(of(facts, 'wash'), at),
+    ...raked(of(facts, 'undercoat'), at),
+    ...(['nails', 'ear-look', 'eyes', 'teeth', 'look-over'] as const).flatMap(
+      (t) => looked(t, ofTidy(t), at) ?? [],
+    ),
+  ]
+}
