@@ -8,6 +8,6 @@ defineProps<{ line: CareSince }>()
 <template>
   <div class="border-b border-rule py-1.5">
     <dt class="inline font-semibold">{{ line.label }}:</dt>
-    <dd class="inline">{{ line.says }}</dd>
+    <dd class="ml-1.5 inline">{{ line.says }}</dd>
   </div>
 </template>
