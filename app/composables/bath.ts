@@ -3,6 +3,7 @@ import type { PartWash } from '#core/care/bath/part-wash'
 import { bathAmounts, meanLength, mustBeDried } from '#core/care/bath/bath-recipe'
 import { areaShare, mayWash } from '#core/care/bath/wash-gate'
 import { bathSteps } from '#core/care/led/bath'
+import type { BathPart } from '#core/care/led/bath'
 import { putOffs } from '#core/care/bath/put-off'
 import type { PlaceId } from '#core/coat/regions'
 import { daysBetween } from '#core/record/day'
@@ -65,17 +66,20 @@ export function useBath() {
   )
   const amounts = computed(() => bathAmounts(profile.value.weightKg, mm.value, share.value))
   const waiting = computed(() => putOffs(coat.value.places, washed.value))
-  const stepsOf = (of: readonly PlaceId[] | null, putOff = putOffs(coat.value.places, of)) =>
+  const steps = computed(() =>
     bathSteps({
       coat: profile.value.coat,
       mixes: amounts.value,
       dryer: dryer.value,
-      washed: of,
-      putOff,
+      washed: washed.value,
+      putOff: waiting.value,
       absent: profile.value.absent,
       sex: profile.value.sex,
-    })
-  const steps = computed(() => stepsOf(washed.value))
+    }),
+  )
+  const run = useLongWork<BathPart>('bath', () => steps.value)
+  // A bath that was begun is of what it was begun of.
+  if (run.led.value) scope.value = run.led.value.of as typeof scope.value
   return {
     scope,
     washed,
@@ -93,7 +97,7 @@ export function useBath() {
     gate,
     waiting,
     steps,
-    stepsOf,
+    run,
   }
 }
 export type Bath = ReturnType<typeof useBath>

@@ -3,7 +3,7 @@ import type { Due } from '#core/due/due'
 import type { CareId } from '#core/record/tidies'
 import { openConcerns } from '#core/care/look/look-over'
 import { daysBetween } from '#core/record/day'
-import { sayTheParts } from '~/words/care-parts'
+import { sayTheParts } from '#core/record/care-words'
 
 /** What care is due when, how far it has grown since, and what stands against it. */
 export function useCare() {

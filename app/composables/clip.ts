@@ -1,5 +1,6 @@
 import { CLIPPED_PLACES, clipOrder, clippable, clippedParts, clipSteps } from '#core/care/led/clip'
 import type { ClipFrom, ClipPartId, ClipWork } from '#core/care/led/clip'
+import type { AskedStep } from '#core/care/led/works'
 import { mayClip } from '#core/care/tidies/clip'
 import { allowedAt } from '#core/care/tidies/may'
 import { regionsOf } from '#core/coat/regions'
@@ -18,8 +19,8 @@ export function useClip() {
   const { file, coat, today } = useDog()
   const { habits } = useCare()
   const profile = computed(() => file.value.profile)
-  const runner = useLongRun<ClipPartId>('clip')
-  const { led } = runner
+  const run = useLongWork<ClipPartId>('clip', () => steps.value)
+  const { led } = run
   /** What was clipped at home lately: the same clip goes on. */
   const lately = computed(() =>
     timeline(file.value.entries).flatMap(({ day, what }) =>
@@ -51,6 +52,6 @@ export function useClip() {
     mmNow: Object.fromEntries(coat.value.places.map((p) => [p.id, Math.round(p.mm * 10) / 10])),
     done: done.value,
   }))
-  const steps = computed(() => clipSteps(work.value))
-  return { runner, done, guards, guardMm, from, left, placesLeft, gate, toComb, work, steps }
+  const steps = computed((): AskedStep<ClipPartId>[] => clipSteps(work.value))
+  return { run, done, guards, guardMm, from, left, placesLeft, gate, toComb, work, steps }
 }

@@ -6,7 +6,7 @@ import type { WorkId } from '#core/record/tidies'
 import { LED_RUN } from './band-on'
 
 /** A work being led, kept on the device from step to step: it goes on where it was after the page was closed. */
-interface KeptRun<P extends string, W extends string> {
+export interface KeptRun<P extends string, W extends string> {
   dog: string
   day: string
   work: W

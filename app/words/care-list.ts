@@ -6,7 +6,7 @@ import { sayDay, weekdayName } from '#core/record/say-day'
 import type { CareItem } from '#core/plan/today-care'
 import type { CareId } from '#core/record/tidies'
 import { plural } from './numbers'
-import { sayTheParts } from './care-parts'
+import { sayTheParts } from '#core/record/care-words'
 
 /** Of a kind of care with units of its own, the whole in a word. */
 const WHOLE: Partial<Record<CareId, string>> = {

@@ -2,19 +2,20 @@ import { CARE } from '#core/due/due'
 import { isTool, stepsOf } from '#core/care/handling/ladders'
 import type { HandledId } from '#core/care/handling/ladders'
 import type { LearntToolId } from '#core/record/ladders'
-import { PART_IDS, placeRow, PLACE_IDS, regionOf } from '#core/coat/regions'
+import { placeRow, PLACE_IDS, regionOf } from '#core/coat/regions'
 import type { PlaceId } from '#core/coat/regions'
 import { sayWhere } from '#core/care/look/look-over'
+import { sayHomeClip } from '#core/care/note/care-since'
 import { SIGNS, SPOTS } from '#core/record/signs'
 import type { Fact, FactOf } from '#core/record/entries'
 import type { TidyId } from '#core/record/tidies'
 import { dayAndMonth } from '#core/record/say-day'
 import { workLabel } from './care'
-import { OUTCOME_SAYS, sayInParts } from './care-parts'
+import { OUTCOME_SAYS } from '#core/record/care-words'
+import { sayInParts } from './care-parts'
 import { sayFound } from './found'
 import { sayHand } from './hand'
 import { listed, plural } from './numbers'
-import { PART_WORDS } from './parts'
 import { sayTruths } from './truths'
 import { DID_WORDS } from './visit'
 
@@ -98,15 +99,6 @@ const sayVisitFound = ({ found }: FactOf<'visit'>) => {
   if (knots) return `found something in ${plural(knots, 'place')}`
   return found.length ? 'the comb went through everywhere' : 'nothing told of knots'
 }
-/** A clip at home: how short, and where. */
-const sayClipped = ({ lengths, except = [] }: FactOf<'visit'>) => {
-  const of = new Map<number, string[]>()
-  const add = (mm: number, name: string) => of.set(mm, [...(of.get(mm) ?? []), name.toLowerCase()])
-  for (const part of PART_IDS) if (lengths[part] !== undefined) add(lengths[part], PART_WORDS[part])
-  for (const { place, side, mm } of except)
-    add(mm, side ? `${side} ${placeRow(place).label}` : placeRow(place).plural)
-  return [...of].map(([mm, names]) => `${mm} mm at ${listed(names)}`).join('; ')
-}
 /** A visit as the groomer entered it: what was found and done, how the dog was, and when again. */
 const sayVisit = (visit: FactOf<'visit'>) =>
   [
@@ -158,7 +150,7 @@ export function sayFact(what: Fact): { what: string; says: string } {
     case 'visit':
       return {
         what: `${what.home ? 'A clip at home' : 'Visit'}${what.by ? `, ${what.by}` : ''}`,
-        says: what.home ? sayClipped(what) : sayVisit(what),
+        says: what.home ? sayHomeClip(what) : sayVisit(what),
       }
     case 'advice':
       return {

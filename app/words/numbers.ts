@@ -1,3 +1,4 @@
+export { listed } from '#core/record/say-list'
 /** Numbers as a person says them. */
 
 /** Chances as odds a person can hold: "1 in 3", "4 in 10", "almost certain". */
@@ -41,7 +42,3 @@ export const clock = (ms: number) => {
   const s = Math.max(0, Math.floor(ms / 1000))
   return `${Math.floor(s / 60)}:${String(s % 60).padStart(2, '0')}`
 }
-
-/** One, two and three. */
-export const listed = (words: readonly string[]) =>
-  words.length > 1 ? `${words.slice(0, -1).join(', ')} and ${words.at(-1)}` : (words[0] ?? '')

@@ -272,7 +272,7 @@ describe.each(both)('the tidies, %s', (_name, screen) => {
     await page.answerKnot('It looks and feels well', 'Yes, it starts to split')
     await page.press('Leave it for Imke')
     await at('Right hind foot', /Feel between every toe/)
-    await page.says('What was left in is not cut over')
+    await page.says('What was left in is left alone')
     for (const act of [/Feel/, /Underneath/, /Press the toes/, /On top/, /Comb, stand the foot down/]) {
       await at('Right hind foot', act)
       await next()

@@ -117,6 +117,10 @@ const combThese = () => combAtTable(open.value.flatMap((p) => regionsOf(p).map((
       <span>{{ written.says }}</span><ActButton kind="quiet" @click="emit('undo')">Undo</ActButton>
     </p>
     <NextUp v-if="written" class="mt-2" />
+    <!-- The dog may be wet: what was begun is gone on with, whatever has been seen since. -->
+    <ActButton v-if="resume" kind="filled" class="mt-3 w-full text-lead" data-go-on @click="emit('go-on')"
+      >Go on where you were, step {{ resume.at }} of {{ resume.of }}</ActButton
+    >
     <p class="small mt-3">What is washed</p>
     <ChoiceRow v-model="scope" tight class="flex-wrap" label="What is washed" :choices="SCOPES" />
     <ul v-if="scope === 'all'" class="mt-3 border-t border-ink">
@@ -236,9 +240,6 @@ const combThese = () => combAtTable(open.value.flatMap((p) => regionsOf(p).map((
       <p class="mt-3 flex gap-2 font-semibold text-caution">
         <CautionMark class="shrink-0" />{{ CARE_CAUTIONS.alone }} {{ CARE_CAUTIONS.mains }}
       </p>
-      <ActButton v-if="resume" kind="filled" class="mt-3 w-full text-lead" data-go-on @click="emit('go-on')"
-        >Go on at step {{ resume.at }} of {{ resume.of }}</ActButton
-      >
       <ActButton :kind="resume ? 'plain' : 'filled'" class="mt-3 w-full text-lead" @click="emit('start')">{{
         scope === 'all' ? 'Start the bath' : 'Start the part wash'
       }}</ActButton>

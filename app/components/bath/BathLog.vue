@@ -18,7 +18,7 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{
   write: [what: FactOf<'wash'>, then: 'glides' | 'table' | 'later']
-  resume: []
+  'take-up': []
   drop: []
 }>()
 const { she, habits } = useCare()
@@ -90,7 +90,7 @@ function write(then: 'glides' | 'table' | 'later') {
     <p v-if="damp.length" class="mt-3 font-semibold text-caution" data-damp>
       Still damp: {{ sayDamp }}{{ dampIn.length > 5 ? ` and ${dampIn.length - 5} more` : '' }}.
     </p>
-    <ActButton v-if="stopped" class="mt-3 w-full" data-take-up @click="emit('resume')"
+    <ActButton v-if="stopped" class="mt-3 w-full" data-take-up @click="emit('take-up')"
       >Take it up again where it stopped</ActButton
     >
     <p class="small mt-4">What was washed</p>

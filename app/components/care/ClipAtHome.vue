@@ -2,7 +2,6 @@
 import { DANGERS, dangersNear } from '#core/care/tidies/dangers'
 import { clipDid, clipLabel, CLIP_FROM, clipOrder, clippable } from '#core/care/led/clip'
 import type { ClipFrom, ClipPartId } from '#core/care/led/clip'
-import { stepAt } from '#core/care/led/run'
 import { regionOf, regionsOf } from '#core/coat/regions'
 import { buildOf } from '#drawing/build-of'
 import { careDrawings } from '#drawing/care/which'
@@ -14,10 +13,9 @@ const { file } = useDog()
 const combAtTable = useCombAtTable()
 const { habits, groomer, she } = useCare()
 const profile = computed(() => file.value.profile)
-const { runner, done, guards, guardMm, from, left, placesLeft, gate, toComb, work, steps } = useClip()
-const { led } = runner
+const { run, done, guards, guardMm, from, left, placesLeft, gate, toComb, work, steps } = useClip()
+const { runner, led, stage, resume, stopped, takeUp, drop } = run
 const { seenTo, see } = useSeenTo()
-const stage = ref<'ready' | 'before' | 'run' | 'log'>('ready')
 
 const answer = computed(() => sayClip(gate.value, { she: she.value, groomer: groomer.value }))
 const comb = () => combAtTable(toComb.value.flatMap((p) => regionsOf(p).map((r) => r.id)))
@@ -34,23 +32,22 @@ const drawings = computed(() => careDrawings('clip', drawn.value))
 const underside = computed(() => drawings.value.filter((d) => d.startsWith('underside')))
 const near = computed(() => dangersNear('clip', profile.value.sex).map((d) => DANGERS[d].label))
 
+/** What stands before cutting is seen to once a sitting. */
+const before = () => {
+  if (!seenTo()) stage.value = 'before'
+}
 function start() {
-  runner.begin([], `${from.value} ${guardMm.value}`)
-  stage.value = seenTo() ? 'run' : 'before'
+  run.start(`${from.value} ${guardMm.value}`)
+  before()
+}
+function goOn() {
+  run.goOn()
+  before()
 }
 function allSeenTo() {
   see()
   stage.value = 'run'
 }
-function goOn() {
-  runner.resume()
-  stage.value = seenTo() ? 'run' : 'before'
-}
-const resume = computed(() =>
-  led.value && !led.value.run.ended && led.value.before.length
-    ? { at: stepAt(steps.value, led.value.run) + 1, of: steps.value.length }
-    : null,
-)
 const did = computed(() => (led.value ? clipDid(work.value, led.value.run) : null))
 /** Parts as they stand: clipped before, clipped now, refused, or still to come. */
 const parts = computed(() =>
@@ -60,10 +57,6 @@ const parts = computed(() =>
   })),
 )
 const SAYS = { done: 'clipped', refused: 'would not', left: 'still to come' }
-function drop() {
-  runner.end()
-  stage.value = 'ready'
-}
 const { written, write: writeIn, undo } = useWritten()
 async function write() {
   if (did.value) await writeIn(did.value)
@@ -83,10 +76,7 @@ const FROM: Record<ClipFrom, string> = { neck: 'neck first', rump: 'rump first, 
     v-if="stage === 'run' && led"
     title="A clip at home"
     :order="steps"
-    :run="led.run"
     :runner="runner"
-    :paused="!!led.paused"
-    :can-back="led.before.length > 0"
     :called="clipLabel"
     :drawings="
       (s) =>
@@ -101,38 +91,20 @@ const FROM: Record<ClipFrom, string> = { neck: 'neck first', rump: 'rump first, 
     @ended="stage = 'log'"
   />
   <BeforeCutting v-else-if="stage === 'before'" @begin="allSeenTo" @leave="stage = 'ready'" />
-  <div v-else-if="stage === 'log' && led" class="max-w-[560px]" data-log>
-    <h1 class="pt-1 desk:pt-4">{{ led.run.ended === 'stopped' ? 'Stopped. So far' : 'Clipped' }}</h1>
-    <p class="why mt-2">
-      What is clipped is {{ work.guardMm }} mm from today, or as short as it was. The rest goes on today or in
-      the next days; elbows, hocks, flanks, feet and under the tail stay as they were.
-    </p>
+  <PartsLog
+    v-else-if="stage === 'log' && led"
+    :head="stopped ? 'Stopped. So far' : 'Clipped'"
+    :why="`What is clipped is ${work.guardMm} mm from today, or as short as it was. The rest goes on today or in the next days; elbows, hocks, flanks, feet and under the tail stay as they were.`"
+    :rows="parts.map((p) => ({ id: p.id, label: clipLabel(p.id), says: SAYS[p.is], done: p.is === 'done' }))"
+    words="Write the clip in"
+    :may="!!did"
+    :stopped="stopped"
+    @write="write"
+    @take-up="takeUp"
+    @drop="drop"
+  >
     <ClipProgress :parts="parts" class="mt-3" />
-    <ul class="mt-3 border-t border-ink">
-      <li
-        v-for="p in parts"
-        :key="p.id"
-        class="flex min-h-11 items-center justify-between gap-3 border-b border-rule"
-        :data-part="p.id"
-      >
-        <b class="font-semibold">{{ clipLabel(p.id) }}</b><span
-          :class="p.is === 'done' ? '' : 'text-ink-2'"
-          >{{ SAYS[p.is] }}</span
-        >
-      </li>
-    </ul>
-    <ActButton kind="filled" class="mt-4 w-full text-lead" data-write :disabled="!did" @click="write"
-      >Write the clip in</ActButton
-    >
-    <ActButton
-      v-if="led.run.ended === 'stopped'"
-      class="mt-3 w-full"
-      data-take-up
-      @click="(runner.back(), (stage = 'run'))"
-      >Take it up again where it stopped</ActButton
-    >
-    <ActButton kind="quiet" class="mt-2" @click="drop">Not done: write nothing</ActButton>
-  </div>
+  </PartsLog>
   <div v-else class="desk:grid desk:grid-cols-[minmax(0,1fr)_350px] desk:gap-10">
     <section aria-label="A body clip at home">
       <h1 class="pt-1 desk:pt-0">
@@ -163,14 +135,9 @@ const FROM: Record<ClipFrom, string> = { neck: 'neck first', rump: 'rump first, 
       <p class="mt-2 flex gap-2 font-semibold text-caution">
         <CautionMark class="shrink-0" />Never a blade at {{ listed(near) }}.
       </p>
-      <template v-if="gate.answer === 'yes' && left.length">
-        <ActButton v-if="resume" kind="filled" class="mt-3 w-full text-lead" data-go-on @click="goOn"
-          >Go on where you were, step {{ resume.at }} of {{ resume.of }}</ActButton
-        >
-        <ActButton :kind="resume ? 'plain' : 'filled'" class="mt-3 w-full text-lead" @click="start">
-          Start: {{ clipLabel(left[0]!).toLowerCase() }}
-        </ActButton>
-      </template>
+      <GoOnOrStart v-if="gate.answer === 'yes' && left.length" :resume="resume" @go-on="goOn" @start="start"
+        >Start: {{ clipLabel(left[0]!).toLowerCase() }}</GoOnOrStart
+      >
       <ActButton
         v-else-if="toComb.length"
         kind="filled"

@@ -71,7 +71,6 @@ function drop() {
   end()
   stage.value = 'ready'
 }
-const paused = computed(() => !!led.value?.paused)
 </script>
 
 <template>
@@ -79,10 +78,7 @@ const paused = computed(() => !!led.value?.paused)
     v-if="stage === 'run' && led"
     :title="workLabel(work)"
     :order="order"
-    :run="led.run"
     :runner="runner"
-    :paused="paused"
-    :can-back="led.before.length > 0"
     :called="(p) => carePart(p).label"
     :drawings="() => drawings.slice(0, 2)"
     :clock="clockOf"

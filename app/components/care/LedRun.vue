@@ -1,6 +1,17 @@
 <script setup lang="ts" generic="P extends string">
 import { useWakeLock } from '@vueuse/core'
-import { canPutOff, find, leaveIt, nextStep, putOff, refuse, stepAt, stopRun } from '#core/care/led/run'
+import type { ComputedRef } from 'vue'
+import {
+  BEGIN,
+  canPutOff,
+  find,
+  leaveIt,
+  nextStep,
+  putOff,
+  refuse,
+  stepAt,
+  stopRun,
+} from '#core/care/led/run'
 import type { Run } from '#core/care/led/run'
 import type { StepClock, StepFinding } from '#core/care/led/step'
 import type { AskedStep } from '#core/care/led/works'
@@ -8,6 +19,7 @@ import { regionOf } from '#core/coat/regions'
 import type { RegionId } from '#core/coat/regions'
 import type { FactOf } from '#core/record/entries'
 import { MEANS } from '#core/record/means'
+import type { KeptRun } from '~/composables/led-run'
 import type { RunStep } from './StepRun.vue'
 import type { KnotSettled } from '../knot/KnotQuestions.vue'
 
@@ -15,16 +27,14 @@ import type { KnotSettled } from '../knot/KnotQuestions.vue'
 const props = defineProps<{
   title: string
   order: readonly AskedStep<P>[]
-  run: Run<P>
   /** As it is kept on the device. */
   runner: {
+    led: ComputedRef<Pick<KeptRun<P, string>, 'run' | 'paused' | 'before'> | null>
     go: (run: Run<P>) => void
     back: () => void
     pause: () => void
     resume: () => void
   }
-  paused: boolean
-  canBack: boolean
   called: (part: P) => string
   drawings: (step: AskedStep<P>) => string[]
   clock?: (step: AskedStep<P>) => StepClock | undefined
@@ -34,8 +44,10 @@ const props = defineProps<{
 const emit = defineEmits<{ ended: []; leave: [] }>()
 const { file, today } = useDog()
 const record = useRecord()
+const led = computed(() => props.runner.led.value)
+const run = computed(() => led.value?.run ?? (BEGIN as Run<P>))
 const stage = ref<'run' | 'vet' | 'knot' | 'which' | 'spot' | 'wash'>('run')
-const at = computed(() => stepAt(props.order, props.run))
+const at = computed(() => stepAt(props.order, run.value))
 const inHand = computed(() => props.order[at.value]!)
 const steps = computed<RunStep[]>(() =>
   props.order.map((s) => {
@@ -58,17 +70,17 @@ const left = ref('')
 const seen = ref<StepFinding | null>(null)
 /** Where a knot was met, where more than one place is in hand. */
 const knotAt = ref<RegionId | null>(null)
-function to(run: Run<P>) {
+function to(next: Run<P>) {
   left.value = ''
-  props.runner.go(run)
-  if (run.ended) emit('ended')
+  props.runner.go(next)
+  if (next.ended) emit('ended')
 }
 function found(f: StepFinding) {
   seen.value = f
-  const run = find(props.order, props.run, f)
+  const next = find(props.order, run.value, f)
   // The last of it may end at the vet’s page, which comes first.
-  if (f.leads === 'vet') props.runner.go(run)
-  else to(run)
+  if (f.leads === 'vet') props.runner.go(next)
+  else to(next)
   if (f.leads === 'knot') {
     const regions = inHand.value.regions ?? []
     knotAt.value = f.at ?? (regions.length === 1 ? regions[0]! : null)
@@ -86,21 +98,27 @@ async function knotSettled({ comfort: bore, ...settled }: KnotSettled) {
   await record.add([{ day: today.value, time: localTime(), what }])
   stage.value = 'run'
   if (settled.out < settled.count) {
-    to(leaveIt(props.order, props.run))
-    left.value = 'What was left in is not cut over: that part waits.'
+    to(leaveIt(props.order, run.value))
+    left.value = 'What was left in is left alone: that part waits.'
   }
 }
-/** Seen on the skin: written in, nothing more is done there, and the rest of the dog goes on. */
+/**
+ * Seen on the skin: written in, nothing more is done there, and the rest of the dog goes on. Where the concern stops the
+ * part in hand itself, it is left.
+ */
 async function spotSeen(what: FactOf<'concern'>) {
+  const [order, here] = [props.order, inHand.value]
   await record.add([{ day: today.value, time: localTime(), what }])
   stage.value = 'run'
+  await nextTick()
+  if (!props.order.some((s) => s.id === here.id && s.part === here.part)) to(leaveIt(order, run.value))
   left.value = 'Written in, to tell the vet: nothing more is done there. The rest may go on.'
 }
 /** Back from the vet’s page: the rest may go on, or it was the last; or it was not so at all. */
 function afterVet(written: boolean) {
   if (!written) props.runner.back()
   stage.value = 'run'
-  if (written && props.run.ended) emit('ended')
+  if (written && run.value.ended) emit('ended')
 }
 const wake = useWakeLock()
 onMounted(() => wake.isSupported.value && void wake.request('screen').catch(() => undefined))
@@ -114,8 +132,8 @@ onBeforeUnmount(() => void wake.release().catch(() => undefined))
     :steps="steps"
     :at="at"
     :drawings="drawings(inHand)"
-    :paused="paused"
-    :can-back="canBack"
+    :paused="!!led?.paused"
+    :can-back="!!led?.before.length"
     :can-put-off="canPutOff(order, run)"
     :left="left"
     @next="to(nextStep(order, run))"

@@ -2,7 +2,6 @@
 import { CARE_CAUTIONS } from '#core/care/cautions'
 import { timeline } from '#core/record/timeline'
 import { undercoatDid, undercoatSteps } from '#core/care/led/undercoat'
-import { stepAt } from '#core/care/led/run'
 import { placeRow } from '#core/coat/regions'
 import type { PlaceId } from '#core/coat/regions'
 import { rakedAt } from '#core/care/tidies/rake'
@@ -14,9 +13,6 @@ import { plural } from '~/words/numbers'
 const { file, coat, today } = useDog()
 const { dueOf, concerns } = useCare()
 const profile = computed(() => file.value.profile)
-const runner = useLongRun<PlaceId>('undercoat')
-const { led } = runner
-const stage = ref<'ready' | 'run' | 'log'>('ready')
 /** A concern stops its own place and no other. */
 const left = computed(() => {
   const at = new Set<string>(concerns.value.map((c) => c.what.where))
@@ -34,28 +30,13 @@ const due = computed(() => dueOf('undercoat'))
 const drawings = computed(() =>
   wire.value ? ['carding'] : [`rake-${buildOf(profile.value.coat)}`, 'parting'],
 )
-function start() {
-  runner.begin([])
-  stage.value = 'run'
-}
-function goOn() {
-  runner.resume()
-  stage.value = 'run'
-}
-const resume = computed(() =>
-  led.value && !led.value.run.ended && led.value.before.length
-    ? { at: stepAt(steps.value, led.value.run) + 1, of: steps.value.length }
-    : null,
+const { runner, led, stage, resume, stopped, start, goOn, takeUp, drop } = useLongWork<PlaceId>(
+  'undercoat',
+  () => steps.value,
 )
 const did = computed(() =>
-  led.value
-    ? undercoatDid(led.value.run, led.value.run.ended === 'done' ? runner.minutes() : undefined)
-    : null,
+  led.value ? undercoatDid(led.value.run, stopped.value ? undefined : runner.minutes()) : null,
 )
-function drop() {
-  runner.end()
-  stage.value = 'ready'
-}
 const { written, write: writeIn, undo } = useWritten()
 async function write() {
   if (!did.value) return
@@ -84,39 +65,25 @@ const metAt = (p: PlaceId) =>
     v-if="stage === 'run' && led"
     title="Dead undercoat"
     :order="steps"
-    :run="led.run"
     :runner="runner"
-    :paused="!!led.paused"
-    :can-back="led.before.length > 0"
     :called="(p) => placeRow(p).plural"
     :drawings="() => drawings"
     @ended="stage = 'log'"
   />
-  <div v-else-if="stage === 'log' && led" class="max-w-[560px]" data-log>
-    <h1 class="pt-1 desk:pt-4">{{ led.run.ended === 'stopped' ? 'Stopped. So far' : 'So it was' }}</h1>
-    <p class="why mt-2">What was met moves when it comes up next.</p>
-    <ul class="mt-3 border-t border-ink">
-      <li
-        v-for="p in places"
-        :key="p"
-        class="flex min-h-12 items-center justify-between gap-3 border-b border-rule"
-        :data-part="p"
-      >
-        <b class="font-semibold">{{ placeRow(p).plural }}</b><span>{{ metAt(p) }}</span>
-      </li>
-    </ul>
-    <ActButton kind="filled" class="mt-4 w-full text-lead" data-write :disabled="!did" @click="write"
-      >Write it in</ActButton
-    >
-    <ActButton
-      v-if="led.run.ended === 'stopped'"
-      class="mt-3 w-full"
-      data-take-up
-      @click="(runner.back(), (stage = 'run'))"
-      >Take it up again where it stopped</ActButton
-    >
-    <ActButton kind="quiet" class="mt-2" @click="drop">Not done: write nothing</ActButton>
-  </div>
+  <PartsLog
+    v-else-if="stage === 'log' && led"
+    :head="stopped ? 'Stopped. So far' : 'So it was'"
+    why="What was met moves when it comes up next."
+    :rows="
+      places.map((p) => ({ id: p, label: placeRow(p).plural, says: metAt(p), done: !!led!.run.answers[p] }))
+    "
+    words="Write it in"
+    :may="!!did"
+    :stopped="stopped"
+    @write="write"
+    @take-up="takeUp"
+    @drop="drop"
+  />
   <div v-else class="desk:grid desk:grid-cols-[minmax(0,1fr)_330px] desk:gap-10">
     <section aria-label="Dead undercoat">
       <h1 class="pt-1 desk:pt-0">
@@ -146,11 +113,8 @@ const metAt = (p: PlaceId) =>
         <CautionMark class="shrink-0" />Not on a wet coat: it stretches and breaks. Dry it to the skin first.
       </p>
       <template v-else-if="places.length">
-        <ActButton v-if="resume" kind="filled" class="mt-3 w-full text-lead" data-go-on @click="goOn"
-          >Go on where you were, step {{ resume.at }} of {{ resume.of }}</ActButton
-        >
-        <ActButton :kind="resume ? 'plain' : 'filled'" class="mt-3 w-full text-lead" @click="start"
-          >Start: {{ placeRow(places[0]!).plural.toLowerCase() }}</ActButton
+        <GoOnOrStart :resume="resume" @go-on="goOn" @start="start()"
+          >Start: {{ placeRow(places[0]!).plural.toLowerCase() }}</GoOnOrStart
         >
       </template>
       <CareDiagram :names="drawings" class="mt-5" />

@@ -3,7 +3,7 @@ import type { Run } from '#core/care/led/run'
 import { carePart } from '#core/record/care-parts'
 import type { CarePartId, LookedAt } from '#core/record/care-parts'
 import type { FactOf, PartDone } from '#core/record/entries'
-import { OUTCOME_SAYS } from '~/words/care-parts'
+import { OUTCOME_SAYS } from '#core/record/care-words'
 import { capital } from '~/words/numbers'
 
 /** How a look came out, part by part, before it is written in. */
@@ -43,25 +43,23 @@ function write() {
 </script>
 
 <template>
-  <div class="max-w-[560px]" data-log>
-    <h1 class="pt-1 desk:pt-4">{{ run.ended === 'stopped' ? 'Stopped. So far' : 'So it was' }}</h1>
+  <PartsLog
+    :head="run.ended === 'stopped' ? 'Stopped. So far' : 'So it was'"
+    :rows="
+      whole
+        ? []
+        : rows.map((r) => ({
+            id: r.part,
+            label: carePart(r.part).label,
+            says: says(r),
+            done: r.did === 'done',
+          }))
+    "
+    words="Write it in"
+    :may="any"
+    @write="write"
+    @drop="emit('drop')"
+  >
     <p v-if="whole" class="mt-3 text-lead">{{ capital(OUTCOME_SAYS[whole]) }}.</p>
-    <ul v-else-if="rows.length" class="mt-3 border-t border-ink">
-      <li
-        v-for="r in rows"
-        :key="r.part"
-        class="flex min-h-12 items-center justify-between gap-3 border-b border-rule"
-        :data-part="r.part"
-      >
-        <b class="font-semibold">{{ carePart(r.part).label }}</b><span
-          :class="r.did === 'done' ? '' : 'text-ink-2'"
-          >{{ says(r) }}</span
-        >
-      </li>
-    </ul>
-    <ActButton kind="filled" class="mt-4 w-full text-lead" :disabled="!any" data-write @click="write"
-      >Write it in</ActButton
-    >
-    <ActButton kind="quiet" class="mt-2" @click="emit('drop')">Not done: write nothing</ActButton>
-  </div>
+  </PartsLog>
 </template>

@@ -3,7 +3,7 @@ import { opensConcern } from '#core/care/look/outcomes'
 import { carePart, OUTCOMES, partsHere } from '#core/record/care-parts'
 import type { CarePartId, OutcomeId } from '#core/record/care-parts'
 import type { FactOf, PartDone } from '#core/record/entries'
-import { OUTCOME_SAYS } from '~/words/care-parts'
+import { OUTCOME_SAYS } from '#core/record/care-words'
 
 /** Nails foot by foot, where the feet are not alike. */
 const emit = defineEmits<{ write: [what: FactOf<'tidy'>, also: FactOf<'concern'>[]] }>()

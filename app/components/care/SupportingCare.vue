@@ -11,7 +11,7 @@ import type { CareId } from '#core/record/tidies'
 import { concernAt, sayWhere } from '#core/care/look/look-over'
 import { CARE_CAUTIONS } from '#core/care/cautions'
 import type { CareCautionId } from '#core/care/cautions'
-import { OUTCOME_SAYS } from '~/words/care-parts'
+import { OUTCOME_SAYS } from '#core/record/care-words'
 import { capital } from '~/words/numbers'
 
 /** What is looked at and wiped between: one press each, with the caution beside it. */

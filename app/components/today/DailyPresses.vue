@@ -9,7 +9,7 @@ import type { OutcomeId } from '#core/record/care-parts'
 import { addDays, weekday } from '#core/record/day'
 import type { Fact } from '#core/record/entries'
 import { timeline } from '#core/record/timeline'
-import { OUTCOME_SAYS } from '~/words/care-parts'
+import { OUTCOME_SAYS } from '#core/record/care-words'
 import { sayHandled } from '~/words/diary'
 import type { Stroke } from './WeekStrokes.vue'
 

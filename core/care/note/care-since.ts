@@ -1,6 +1,8 @@
-import { placeRow } from '../../coat/regions'
-import { carePart, partsOfTidy } from '../../record/care-parts'
+import { PART_IDS, placeRow } from '../../coat/regions'
+import { partsOfTidy } from '../../record/care-parts'
 import type { CarePartId } from '../../record/care-parts'
+import { FOUND_SAYS, OUTCOME_SAYS, sayTheParts } from '../../record/care-words'
+import { listed } from '../../record/say-list'
 import type { Day } from '../../record/day'
 import type { DatedFact, Fact, FactOf, PartDone } from '../../record/entries'
 import type { DogRecord } from '../../record/fold'
@@ -59,12 +61,6 @@ const LABEL: Record<TidyId, string> = {
   teeth: 'Teeth',
   'look-over': 'Looked over',
 }
-const list = (words: readonly string[]) =>
-  words.length > 1 ? `${words.slice(0, -1).join(', ')} and ${words.at(-1)}` : (words[0] ?? '')
-const partNames = (parts: readonly CarePartId[], tidy: TidyId) =>
-  parts.length === partsOfTidy(tidy).length
-    ? 'all of it'
-    : list(parts.map((p) => carePart(p).label.toLowerCase()))
 type Dated<K extends Fact['kind']> = DatedFact & { what: FactOf<K> }
 
 /** Of a tidy that cuts: what was cut, how short and when, part by part as it stands; what was refused last. */
@@ -91,46 +87,17 @@ function trimmed(tidy: TrimId, done: readonly Dated<'tidy'>[], at: Day): CareSin
   const cutFirst = (words: string) => (words.startsWith('cut') ? 0 : words === 'refused' ? 1 : 2)
   const said = [...groups.values()]
     .sort((a, b) => cutFirst(a.words) - cutFirst(b.words) || (a.day < b.day ? 1 : -1))
-    .map((g) => `${partNames(g.parts, tidy)} ${g.words} ${sayDay(g.day, at)}`)
+    .map((g) => `${sayTheParts(g.parts, partsOfTidy(tidy))} ${g.words} ${sayDay(g.day, at)}`)
   const met = [...new Set(parts.flatMap((p) => p.found ?? []))].map((f) => FOUND_SAYS[f])
   return {
     label: LABEL[tidy],
-    says: [...said, ...(met.length ? [`met: ${list(met)}`] : [])].join('; '),
+    says: [...said, ...(met.length ? [`met: ${listed(met)}`] : [])].join('; '),
     day: parts
       .map((p) => p.day)
       .sort()
       .at(-1)!,
   }
 }
-const FOUND_SAYS = {
-  seed: 'a seed',
-  crust: 'soft crust',
-  caked: 'caked crust, left to soak',
-  soiled: 'soiled hair',
-  'wont-pass': 'hair the guard did not pass',
-  'other-lie': 'hair that lies another way',
-  'in-season': 'in season',
-  'pulls-away': 'pulled away from the finger',
-} as const
-const OUTCOME_SAYS = {
-  clear: 'clear',
-  wiped: 'wiped',
-  crust: 'crust soaked off',
-  red: 'red',
-  well: 'well',
-  wax: 'dark wax',
-  smell: 'a smell',
-  sore: 'sore',
-  done: 'brushed',
-  little: 'a little',
-  refused: 'refused',
-  bleeding: 'gums bled',
-  fine: 'fine',
-  trimmed: 'trimmed',
-  sliver: 'a sliver',
-  bled: 'bled',
-} as const
-
 /** Of a look: how often, and how it came out the last time. */
 function looked(tidy: TidyId, done: readonly Dated<'tidy'>[], at: Day): CareSince | null {
   const last = done.at(-1)
@@ -138,7 +105,7 @@ function looked(tidy: TidyId, done: readonly Dated<'tidy'>[], at: Day): CareSinc
   const days = new Set(done.map((f) => f.day)).size
   const outcomes = [...new Set(tidied(last.what).flatMap((p) => p.outcome ?? []))]
   const whole = last.what.outcome
-  const how = list((whole ? [whole] : outcomes).map((o) => OUTCOME_SAYS[o]))
+  const how = listed((whole ? [whole] : outcomes).map((o) => OUTCOME_SAYS[o]))
   return {
     label: LABEL[tidy],
     says: `${days > 1 ? `${days} days, last ` : ''}${sayDay(last.day, at)}${how ? `: ${how}` : ''}`,
@@ -156,7 +123,7 @@ function washed(done: readonly Dated<'wash'>[], at: Day): CareSince[] {
         label,
         says: [
           `${some.length > 1 ? `${some.length} times, last ` : ''}${sayDay(last.day, at)}`,
-          places ? list(places.map((p) => placeRow(p).plural.toLowerCase())) : '',
+          places ? listed(places.map((p) => placeRow(p).plural.toLowerCase())) : '',
           dried ? `dry in ${Math.round(dried.minutes)} minutes` : '',
           combedOut ? 'combed out' : 'not combed out then',
           damp?.length ? 'some left damp' : '',
@@ -188,7 +155,7 @@ function raked(done: readonly Dated<'undercoat'>[], at: Day): CareSince[] {
     ),
   ]
   const where = packed.length
-    ? `, packed at ${list(packed.map((p) => placeRow(p).plural.toLowerCase()))}`
+    ? `, packed at ${listed(packed.map((p) => placeRow(p).plural.toLowerCase()))}`
     : ''
   return [
     {
@@ -199,25 +166,23 @@ function raked(done: readonly Dated<'undercoat'>[], at: Day): CareSince[] {
   ]
 }
 
-function clipped(done: readonly Dated<'visit'>[], at: Day): CareSince[] {
-  return done
-    .filter((f) => f.what.home)
-    .map((f) => {
-      const by = new Map<number, string[]>()
-      for (const { place, side, mm } of f.what.except ?? [])
-        by.set(mm, [
-          ...(by.get(mm) ?? []),
-          `${side ? `${side} ` : ''}${(side ? placeRow(place).label : placeRow(place).plural).toLowerCase()}`,
-        ])
-      for (const [part, mm] of Object.entries(f.what.lengths)) by.set(mm, [...(by.get(mm) ?? []), part])
-      const lengths = [...by].map(([mm, names]) => `${mm} mm at ${list(names)}`).join('; ')
-      return {
-        label: 'Clipped at home',
-        says: `${sayDay(f.day, at)}: ${lengths || 'lengths not told'}`,
-        day: f.day,
-      }
-    })
+/** A clip at home: how short, and where. */
+export function sayHomeClip({ lengths, except = [] }: FactOf<'visit'>): string {
+  const of = new Map<number, string[]>()
+  const add = (mm: number, name: string) => of.set(mm, [...(of.get(mm) ?? []), name.toLowerCase()])
+  for (const part of PART_IDS) if (lengths[part] !== undefined) add(lengths[part], part)
+  for (const { place, side, mm } of except)
+    add(mm, side ? `${side} ${placeRow(place).label}` : placeRow(place).plural)
+  return [...of].map(([mm, names]) => `${mm} mm at ${listed(names)}`).join('; ') || 'lengths not told'
 }
+const clipped = (done: readonly Dated<'visit'>[], at: Day): CareSince[] =>
+  done
+    .filter((f) => f.what.home)
+    .map((f) => ({
+      label: 'Clipped at home',
+      says: `${sayDay(f.day, at)}: ${sayHomeClip(f.what)}`,
+      day: f.day,
+    }))
 
 /** Concerns that were open and are closed, with what came of them. */
 function closed(facts: readonly DatedFact[], all: readonly DatedFact[], at: Day): CareSince[] {

@@ -3,9 +3,6 @@ import { WASHING_MINUTES } from '#core/care/bath/bath-recipe'
 import { CARE_CAUTIONS } from '#core/care/cautions'
 import { bathDid, wasWetted } from '#core/care/led/bath-did'
 import { bathPartLabel } from '#core/care/led/bath'
-import { putOffs } from '#core/care/bath/put-off'
-import type { BathPart } from '#core/care/led/bath'
-import { stepAt } from '#core/care/led/run'
 import { planToday } from '#core/plan/today'
 import { addDays } from '#core/record/day'
 import type { FactOf } from '#core/record/entries'
@@ -20,48 +17,20 @@ const { habits, lastOf, changeHabits } = useCare()
 const { invented } = useWeather()
 const profile = computed(() => file.value.profile)
 const bath = useBath()
-const { scope, washed, mm, share, cold, gate, dryer, interval, stepsOf } = bath
-const runner = useLongRun<BathPart>('bath')
-const { led } = runner
-// A bath that was begun is of what it was begun of.
-if (led.value) scope.value = led.value.of as typeof scope.value
-const stage = ref<'ready' | 'run' | 'log'>('ready')
-/** As it was when the water came on: what is put off to it then, stays asked. */
-const waiting = computed(() => putOffs(coat.value.places, washed.value))
-const order = computed(() => stepsOf(washed.value, waiting.value))
+const { scope, washed, mm, share, cold, gate, dryer, interval, waiting, steps, run } = bath
+const { runner, led, stage, resume, stopped, goOn, takeUp, drop } = run
 const drawings = computed(() => ({
   drying: [`drying-${buildOf(profile.value.coat)}`, 'parting'],
   parting: ['parting'],
 }))
-function start() {
-  runner.begin([], scope.value)
-  stage.value = 'run'
-}
-function goOn() {
-  runner.resume()
-  stage.value = 'run'
-}
-const resume = computed(() =>
-  led.value && !led.value.run.ended && led.value.before.length
-    ? {
-        at: stepAt(order.value, led.value.run) + 1,
-        of: order.value.length,
-      }
-    : null,
-)
 /** Ended before any water came on: there is nothing to write. */
 function ended() {
-  if (led.value && wasWetted(order.value, led.value.run)) stage.value = 'log'
+  if (led.value && wasWetted(steps.value, led.value.run)) stage.value = 'log'
   else drop()
 }
 const did = computed(() =>
-  led.value?.run.ended ? bathDid(order.value, led.value.run, waiting.value) : { damp: [], checks: [] },
+  led.value?.run.ended ? bathDid(steps.value, led.value.run, waiting.value) : { damp: [], checks: [] },
 )
-const stopped = computed(() => led.value?.run.ended === 'stopped')
-function drop() {
-  runner.end()
-  stage.value = 'ready'
-}
 const { written, write: writeIn, undo } = useWritten()
 const SAYS = {
   glides: 'Washed, dried and combed out: what was washed counts as clear from today.',
@@ -102,11 +71,8 @@ useHead({ title: computed(() => `${profile.value.name}, bath · Grumbo`) })
   <LedRun
     v-if="stage === 'run' && led"
     :title="washed ? 'A part wash' : 'The bath'"
-    :order="order"
-    :run="led.run"
+    :order="steps"
     :runner="runner"
-    :paused="!!led.paused"
-    :can-back="led.before.length > 0"
     :called="bathPartLabel"
     :drawings="(s) => drawings[s.draws as keyof typeof drawings] ?? []"
     @ended="ended"
@@ -120,7 +86,7 @@ useHead({ title: computed(() => `${profile.value.name}, bath · Grumbo`) })
     :minutes="stopped ? undefined : runner.minutes('dry')"
     :damp="did.damp"
     @write="write"
-    @resume="(runner.back(), (stage = 'run'))"
+    @take-up="takeUp"
     @drop="drop"
   />
   <div v-else class="pt-1 desk:grid desk:grid-cols-[392px_minmax(0,1fr)_330px] desk:gap-10 desk:pt-4">
@@ -128,7 +94,7 @@ useHead({ title: computed(() => `${profile.value.name}, bath · Grumbo`) })
       :bath="bath"
       :resume="resume"
       :written="written"
-      @start="start"
+      @start="run.start(scope)"
       @go-on="goOn"
       @told="stage = 'log'"
       @undo="undo"
@@ -154,7 +120,7 @@ useHead({ title: computed(() => `${profile.value.name}, bath · Grumbo`) })
       <h2 class="border-b border-ink pb-1">In this order</h2>
       <ol>
         <li
-          v-for="(s, i) in order"
+          v-for="(s, i) in steps"
           :key="`${s.id} ${s.part ?? ''}`"
           class="grid grid-cols-[26px_1fr] border-b border-rule py-1.5"
         >
@@ -163,7 +129,7 @@ useHead({ title: computed(() => `${profile.value.name}, bath · Grumbo`) })
             <b class="font-semibold">{{ s.act }}</b>
             <span v-if="s.id === 'slip'">, {{ bathPartLabel(s.part!).toLowerCase() }}</span>
             <span
-              v-for="c in s.cautions.slice(0, order[i - 1]?.id === s.id ? 0 : 1)"
+              v-for="c in s.cautions.slice(0, steps[i - 1]?.id === s.id ? 0 : 1)"
               :key="c"
               class="flex gap-1.5 text-side font-semibold text-caution"
               ><CautionMark class="shrink-0" />{{ CARE_CAUTIONS[c] }}</span

@@ -11,7 +11,9 @@ const desk = useDesk()
 const compact = computed(() => !desk.value)
 const asked = computed(() => {
   const at = String(route.query.at ?? '')
-  return at === 'clip' || at === 'undercoat' || (WORK_IDS as readonly string[]).includes(at)
+  return at === 'clip' ||
+    (at === 'undercoat' && due.value.some((d) => d.care === 'undercoat')) ||
+    (WORK_IDS as readonly string[]).includes(at)
     ? (at as WorkId | 'clip' | 'undercoat')
     : null
 })
