@@ -2,7 +2,6 @@ import { COATS } from '../coat/coat-types'
 import type { CoatType } from '../coat/coat-types'
 import { changesCoat, exposureOf, shedsIn, WET_DAYS } from '../coat/exposure'
 import type { DayExposure } from '../coat/exposure'
-import { usualDrying } from '../coat/drying'
 import { lengthAfter, maxLength } from '../coat/growth'
 import { CLEAR, keep, KEPT, knotRate, stepper, tightenByWash } from '../coat/knots'
 import type { Stages } from '../coat/knots'
@@ -10,8 +9,7 @@ import { combMinutes } from '../coat/minutes'
 import { REGIONS } from '../coat/regions'
 import type { Cover, Region, RegionId } from '../coat/regions'
 import { sizeFactor } from '../coat/size'
-import { learnedOf, notice, unnoticed } from '../learn/normal'
-import type { Belief, Learned, Noticed } from '../learn/normal'
+import type { Learned } from '../learn/normal'
 import { learnRates, NOTHING_SEEN, PRIOR_RATE, widened } from '../learn/rate'
 import type { CoatState, RegionState } from './coat-state'
 import { dayNumber, dayOf, monthOf, monthsOld } from './day'
@@ -28,21 +26,9 @@ import type { Profile } from './profile'
 import { become } from './truths'
 import { isUnmet } from './unmet'
 import { lengthsLeft } from './tidied'
+import { Taught } from './taught'
 import { endsStretch, LEFT_AT_HOME, lengthAt } from './visits'
 
-/** Growth before anything was measured, and a measurement in a coat that springs back (judgement). */
-const GROWTH_PRIOR_SD = 0.08
-const MEASURE_SD_MM = 2
-/** Days between two lengths that are worth comparing, and how near full length growth has stopped (judgement). */
-const GROWTH_OVER_DAYS = 7
-const FULL_LENGTH = 0.95
-/** Pace, as logarithms: most owners within a third either way; one region timed tells little (judgement). */
-const PACE_PRIOR: Belief = { mean: 0, sd: 0.35 }
-const PACE_SD = 0.8
-const PACE_AT_MOST = 1.5
-/** Drying, as logarithms: dogs of a kind differ by a third either way; once timed, it tells much (judgement). */
-const DRYING_PRIOR: Belief = { mean: 0, sd: 0.35 }
-const DRYING_SD = 0.25
 /** A press sooner than this was not a comb going through, s (judgement). */
 const LEAST_TIMED_SECONDS = 5
 
@@ -100,11 +86,7 @@ export class Coat {
   private teaches = 1
   visitOn: Day | null = null
   felt: CoatState['felt'] = null
-  /** Growth, mm a day, and this owner's pace, as the logarithm of times the usual minutes. */
-  private growth: Noticed
-  private speed: Noticed = unnoticed(PACE_PRIOR)
-  /** How long it takes to dry, as the logarithm of times the usual. */
-  private dryness: Noticed = unnoticed(DRYING_PRIOR)
+  private taught: Taught
   /** What the dog bears at one go. */
   private borne: Bears
 
@@ -116,7 +98,7 @@ export class Coat {
   ) {
     this.coat = COATS[profile.coat]
     this.step = stepper(this.coat.tighteningPerDay)
-    this.growth = unnoticed({ mean: this.coat.growthMmPerDay, sd: GROWTH_PRIOR_SD })
+    this.taught = Taught.nothing(this.coat)
     this.size = sizeFactor(profile.weightKg)
     this.borne = bearsFrom(monthsOld(profile.born, dayOf(today)))
     this.places = REGIONS.filter((r) => !profile.absent.includes(r.id)).map((region) => this.unmet(region))
@@ -156,8 +138,7 @@ export class Coat {
     if (profile.coat !== before.coat) {
       this.coat = COATS[profile.coat]
       this.step = stepper(this.coat.tighteningPerDay)
-      // A pup's growth says little of the adult coat's.
-      this.growth = unnoticed({ mean: this.coat.growthMmPerDay, sd: GROWTH_PRIOR_SD })
+      this.taught.anotherCoat(this.coat)
       for (const p of this.places) p.growing = { ...p.growing, from: p.mm, sinceDay: this.today }
     }
     if (profile.absent.join() === before.absent.join()) return
@@ -177,9 +158,7 @@ export class Coat {
     other.visitOn = this.visitOn
     other.felt = this.felt
     other.teaches = this.teaches
-    other.growth = this.growth
-    other.speed = this.speed
-    other.dryness = this.dryness
+    other.taught = this.taught.copy()
     other.borne = this.borne
     other.unlearned = this.unlearned
     return other
@@ -192,7 +171,7 @@ export class Coat {
   private grow(p: Working) {
     p.mm = lengthAfter(
       p.growing.from,
-      this.growth.held.mean,
+      this.taught.perDay,
       this.today - p.growing.sinceDay,
       maxLength(this.coat, p.region.part),
     )
@@ -311,7 +290,7 @@ export class Coat {
         }
         return
       case 'wash':
-        this.noticeDrying(what)
+        this.taught.noticeDrying(what, this.places, this.profile)
         for (const p of this.places) {
           // Of a part wash only what was washed is wet, and tightens, and is dried.
           if (what.places && !what.places.includes(p.region.place)) continue
@@ -329,13 +308,12 @@ export class Coat {
           if (p.region.covers.includes(what.how satisfies Cover)) this.wet(p, what.how)
         }
         return
-      case 'measure':
-        this.noticeGrowth(what)
-        for (const id of what.regions) {
-          const p = this.at(id)
-          if (p) this.setLength(p, what.mm)
-        }
+      case 'measure': {
+        const measured = what.regions.flatMap((id) => this.at(id) ?? [])
+        this.taught.noticeGrowth(measured, what.mm, this.today, this.coat)
+        for (const p of measured) this.setLength(p, what.mm)
         return
+      }
       case 'visit':
         if (endsStretch(what)) {
           this.visitOn = day
@@ -402,73 +380,33 @@ export class Coat {
     }
   }
 
-  /** How fast it grew since the cut or measure before, over the places measured together. */
-  private noticeGrowth({ regions, mm }: FactOf<'measure'>) {
-    const rates = regions.flatMap((id) => {
-      const p = this.at(id)
-      const days = p ? this.today - p.growing.sinceDay : 0
-      const full = p && mm >= FULL_LENGTH * maxLength(this.coat, p.region.part)
-      return p && !p.growing.guessed && !full && days >= GROWTH_OVER_DAYS
-        ? [{ rate: (mm - p.growing.from) / days, days }]
-        : []
-    })
-    if (!rates.length) return
-    const mean = (list: number[]) => list.reduce((sum, x) => sum + x, 0) / list.length
-    const days = mean(rates.map((r) => r.days))
-    this.growth = notice(this.growth, mean(rates.map((r) => r.rate)), MEASURE_SD_MM / days)
-  }
-
-  /** How long drying took against most dogs of its kind, by how much of the coat was wet. */
-  private noticeDrying({ dried, places }: FactOf<'wash'>) {
-    if (!dried) return
-    const washed = this.places.filter((p) => !places || places.includes(p.region.place))
-    const area = (of: readonly Working[]) => of.reduce((sum, p) => sum + p.region.area, 0)
-    const share = area(washed) / area(this.places)
-    const usual = usualDrying(
-      {
-        coat: this.profile.coat,
-        kg: this.profile.weightKg,
-        mm: washed.reduce((sum, p) => sum + p.region.area * p.mm, 0) / area(washed),
-      },
-      dried.with,
-      { ...(dried.watts ? { watts: dried.watts } : {}), ...(dried.cold ? { cold: true } : {}) },
-    )
-    if (!usual || !share) return
-    const times = Math.log(dried.minutes / (usual * share))
-    this.dryness = notice(this.dryness, Math.max(-PACE_AT_MOST, Math.min(PACE_AT_MOST, times)), DRYING_SD)
-  }
-  /** Times as many minutes as most dogs of its kind take to dry. */
-  get dries(): number {
-    return Math.exp(this.dryness.held.mean)
-  }
-  get learnedDrying(): Learned {
-    return learnedOf(this.dryness, Math.exp)
-  }
-
   /** Minutes this owner takes to comb a place once as it is now, nothing found. */
   minutesOf = (p: Pick<Working, 'region' | 'mm'>): number => this.pace * this.usualMinutes(p)
   private usualMinutes = (p: Pick<Working, 'region' | 'mm'>) =>
     combMinutes(this.coat, this.profile.weightKg, p.region, p.mm)
-  /** Times the usual minutes that combing takes here. */
-  get pace(): number {
-    return Math.exp(this.speed.held.mean)
-  }
 
   /** Takes over what another coat of the same dog has taught: its places, its growth, the owner's pace. */
   learnFrom(other: Coat): this {
     for (const p of this.places) p.rate = other.at(p.id)?.rate ?? p.rate
-    this.growth = other.growth
-    this.speed = other.speed
-    this.dryness = other.dryness
+    this.taught = other.taught.copy()
     return this
   }
 
-  /** What has been learned of how fast this coat grows, mm a day, and of the owner's pace. */
+  /** What has been learned of how fast this coat grows, mm a day, and of the owner's pace and the drying, as times the usual. */
   get learnedGrowth(): Learned {
-    return learnedOf(this.growth)
+    return this.taught.learnedGrowth
   }
   get learnedPace(): Learned {
-    return learnedOf(this.speed, Math.exp)
+    return this.taught.learnedPace
+  }
+  get learnedDrying(): Learned {
+    return this.taught.learnedDrying
+  }
+  get pace(): number {
+    return this.taught.pace
+  }
+  get dries(): number {
+    return this.taught.dries
   }
 
   private wet(p: Working, by: NonNullable<RegionState['wetBy']>) {
@@ -551,8 +489,7 @@ export class Coat {
     if (c.comfort === 'stopped') return this.reachedInPart(p, c)
     // Teasing is counted apart, so only a comb that went through tells the pace.
     if (c.finding === 'glides' && c.seconds !== undefined && c.seconds >= LEAST_TIMED_SECONDS) {
-      const times = Math.log(c.seconds / 60 / this.usualMinutes(p))
-      this.speed = notice(this.speed, Math.max(-PACE_AT_MOST, Math.min(PACE_AT_MOST, times)), PACE_SD)
+      this.taught.noticePace(c.seconds / 60, this.usualMinutes(p))
     }
     const found = knotsIn(c)
     this.see(p, found)

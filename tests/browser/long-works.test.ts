@@ -207,7 +207,13 @@ describe('undercoat in season', () => {
     await page.press('Would not have it')
     await until('Rump', /The rake/)
     await next()
+    // What is seen on the skin stops its own place, and the next is in hand.
     await at('Sides', /Slicker/)
+    await found('spot')
+    await page.press('red skin')
+    await page.press('Write it in')
+    await page.says('Written in, to tell the vet')
+    await at('Back', /Slicker/)
     await page.press('Stop here')
     expect(await page.text('[data-part=tail]')).toMatch(/would not/)
     await page.tap(await page.find('[data-write]'))
