@@ -119,6 +119,21 @@ export function live(story: Story, today: Day, owner = OWNER): DemoDog {
     )
   }
 
+  if (story.wish) {
+    const { daysAgo, lines, answered } = story.wish
+    const day = addDays(today, -daysAgo)
+    const wish = careId(day)
+    record.entries.push({ id: wish, day, what: { kind: 'wish', lines } })
+    if (answered) {
+      const on = addDays(today, -answered.daysAgo)
+      record.entries.push({
+        id: careId(on),
+        day: on,
+        what: { kind: 'wish-answer', wish, from: GROOMER, lines: answered.lines },
+      })
+    }
+  }
+
   function session(chapter: Chapter, day: Day, minutes: number) {
     const plan = planToday(record, day, minutes)
     const before = assess(record, day)

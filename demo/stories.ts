@@ -32,6 +32,26 @@ export const STORIES: Story[] = [
       { place: 'hindfoot', says: 'Lying down, two feet a day.' },
       { place: 'behind-ear', says: 'Hold the flap up, comb away from its edge.' },
     ],
+    wish: {
+      daysAgo: 5,
+      lines: [
+        { part: 'body', mm: 14 },
+        { part: 'legs', mm: 25, says: 'fluffy' },
+        { part: 'ears', mm: 40, says: 'evened' },
+        { part: 'head', mm: 20, says: 'round' },
+        { part: 'tail', mm: 90, says: 'a flag' },
+      ],
+      answered: {
+        daysAgo: 3,
+        lines: [
+          { part: 'body', how: 'will', because: 'It was that last time, and it held eight weeks.' },
+          { part: 'legs', how: 'rather', mm: 16, because: 'The forelegs felted twice at 25.' },
+          { part: 'ears', how: 'will', because: 'Edges only; the inside I leave alone.' },
+          { part: 'head', how: 'will' },
+          { part: 'tail', how: 'not', mm: 45, because: 'The wool closes above 60. At 45 she keeps a flag.' },
+        ],
+      },
+    },
     chapters: [
       { days: 56, kept: 0.8, wet: [{ day: 20, how: 'grass', combedDry: false }], found: [] },
       {

@@ -1,5 +1,5 @@
 import type { PartId, PlaceId, RegionId } from '../core/coat/regions'
-import type { Entry, Fact, FactOf } from '../core/record/entries'
+import type { Entry, Fact, FactOf, WishAnswerLine, WishLine } from '../core/record/entries'
 import type { Finding } from '../core/record/findings'
 import type { Profile } from '../core/record/profile'
 
@@ -49,6 +49,8 @@ export interface Story {
   became?: { daysAgo: number; what: Omit<FactOf<'dog'>, 'kind' | 'nextVisit'>; visitMovedFrom?: number }[]
   /** What the groomer asked for at home at the last visit; it was read. */
   advice?: { place: PlaceId; says: string }[]
+  /** What is wished of the next cut, so many days ago, and what the groomer said to it. */
+  wish?: { daysAgo: number; lines: WishLine[]; answered?: { daysAgo: number; lines: WishAnswerLine[] } }
 }
 
 export const OWNER = 'Ruth Ambrell'

@@ -1,5 +1,6 @@
 import { z } from '../core/zod'
 import type { Arrival } from '../core/care/note/arrival'
+import type { PricedWish } from '../core/care/note/wish-price'
 import type { Entry } from '../core/record/entries'
 import type { Profile } from '../core/record/profile'
 import type { FeedDay } from '../core/season/weather'
@@ -169,6 +170,12 @@ const room = z.object({
 })
 export type Room = z.output<typeof room>
 export const roomAnswer = z.union([room, nobody])
+
+/** What a wish costs at home. */
+export const priceAnswer = z.looseObject({
+  days: z.number(),
+  lines: z.array(z.looseObject({ minutes: z.number(), clear: z.number() })),
+}) as unknown as z.ZodType<PricedWish>
 
 /** What a share shows: the dog as it should arrive, the thread, and what was found. */
 const sharedDog = z.object({

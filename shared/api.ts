@@ -1,5 +1,5 @@
 import { z } from '../core/zod'
-import { entrySchema } from '../core/record/entries'
+import { entrySchema, wishLines } from '../core/record/entries'
 import { UNMET_SHADE } from '../core/record/odds'
 import { nameSchema, profileSchema, regionSchema } from '../core/record/profile'
 import { daySchema, idSchema, oneLine, words } from '../core/record/text'
@@ -124,6 +124,11 @@ export const visitBody = z.strictObject({
   advice: z.array(entrySchema).max(30, 'Thirty instructions are more than anyone keeps.'),
   note: replyBody.optional(),
 })
+
+/** What a groomer says of a dog between visits: to a wish, or which days there are. */
+export const groomersWordsBody = z.strictObject({ entry: entrySchema })
+/** Lengths a groomer would rather leave, to see what they cost at home. */
+export const priceBody = z.strictObject({ lines: wishLines })
 
 /** Whoever reads letters to an address says whether more may come; the token is in each of them. */
 export const lettersBody = z.strictObject({ token: z.string().max(600), may: z.boolean() })

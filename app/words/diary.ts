@@ -6,6 +6,8 @@ import { placeRow, PLACE_IDS, regionOf } from '#core/coat/regions'
 import type { PlaceId } from '#core/coat/regions'
 import { sayWhere } from '#core/care/look/look-over'
 import { sayHomeClip } from '#core/care/note/care-since'
+import { sayAnswer, sayWish } from '#core/care/note/wish-words'
+import { whereLabel } from '#core/record/wishes'
 import { SIGNS, SPOTS } from '#core/record/signs'
 import type { Fact, FactOf } from '#core/record/entries'
 import type { TidyId } from '#core/record/tidies'
@@ -27,7 +29,10 @@ export const DIARY_KINDS = {
   seen: { label: 'Look-overs', kinds: ['concern', 'concern-closed'] },
   dog: { label: 'The dog itself', kinds: ['dog'] },
   photo: { label: 'Photographs', kinds: ['photo'] },
-  visit: { label: 'Visits', kinds: ['visit', 'advice', 'advice-answer'] },
+  visit: {
+    label: 'Visits',
+    kinds: ['visit', 'proposed', 'advice', 'advice-answer', 'wish', 'wish-answer', 'wish-taken'],
+  },
 } as const satisfies Record<string, { label: string; kinds: readonly Fact['kind'][] }>
 export type DiaryKind = keyof typeof DIARY_KINDS
 
@@ -159,6 +164,20 @@ export function sayFact(what: Fact): { what: string; says: string } {
       }
     case 'advice-answer':
       return { what: 'For home', says: ANSWERED[what.how] }
+    case 'wish':
+      return { what: 'A wish for the cut', says: sayWish(what.lines) }
+    case 'wish-answer':
+      return {
+        what: `${what.from}, to the wish`,
+        says: what.lines.map((a) => `${whereLabel(a).toLowerCase()}: ${sayAnswer(a)}`).join('; '),
+      }
+    case 'wish-taken':
+      return { what: 'The wish', says: 'agreed as answered' }
+    case 'proposed':
+      return {
+        what: `${what.from} could take`,
+        says: [listed(what.days.map((d) => dayAndMonth(d))), what.says].filter(Boolean).join('; '),
+      }
     case 'tidy':
       return { what: sayTidy(what.tidy), says: sayTidied(what) }
     case 'handling':

@@ -4,6 +4,7 @@ import { placeStories } from '#core/care/note/note'
 import { placeRow, regionOf } from '#core/coat/regions'
 import { coatOn } from '#core/record/fold'
 import { stretchStart } from '#core/record/stretch-start'
+import { standingWish } from '#core/record/wishes'
 import { between, timeline } from '#core/record/timeline'
 import type { SharedDog } from '#shared/answers'
 
@@ -33,6 +34,7 @@ export function sharedViewOf(s: SharedDog) {
       .map((t, i) => ({ number: i + 1, place: t.place, label: placeRow(t.place).plural.toLowerCase() })),
     care: careSince(record, from, s.today),
     advice: standingAdvice(record, s.today),
+    wish: s.scope === 'note' ? null : standingWish(record, s.today),
     photos: facts.flatMap((f) => (f.what.kind === 'photo' ? [{ id: f.id, day: f.day, ...f.what }] : [])),
   }
 }

@@ -2,7 +2,8 @@ import type { Suggestion } from '#core/care/note/next-visit'
 import type { VisitDid } from '#core/record/visit-did'
 import { isWhere, regionOf } from '#core/coat/regions'
 import type { Arrival } from '#core/care/note/arrival'
-import { sayDay } from '#core/record/say-day'
+import type { NextVisit, Proposed } from '#core/record/next-visit'
+import { dayAndMonth, sayDay, shortWeekday } from '#core/record/say-day'
 import { capital, countWord, inOdds, plural } from './numbers'
 
 export const DID_WORDS: Record<VisitDid, string> = {
@@ -48,6 +49,22 @@ export function sayArrival(a: Arrival, today: string): { lead: string; rest: str
   if (a.any >= 0.5) return { lead: `A mat likely, ${inOdds(a.any)}, likeliest ${at}`, rest: combed }
   return { lead: 'Should comb through', rest: `a mat anywhere ${inOdds(a.any)}; ${combed}` }
 }
+
+/** A visit that was moved or called off, for whoever counted on it; empty where it was not. */
+export function sayMoved(next: NextVisit | undefined, today: string): string {
+  if (!next?.moved) return ''
+  const { on, from, to } = next.moved
+  const was = dayAndMonth(from, today)
+  return to
+    ? `Moved ${sayDay(on, today)}, from ${was} to ${dayAndMonth(to, today)}.`
+    : `Called off ${sayDay(on, today)}: it was to be ${was}.`
+}
+/** Days a groomer gave, as a question to the owner or as what is still open. */
+export const sayProposed = ({ from, days, says }: Proposed, name: string): string =>
+  `${from} could take ${name} on ${days
+    .map((d) => shortWeekday(d))
+    .join(', ')
+    .replace(/, ([^,]*)$/, ' or $1')}${says ? `: ${says}` : ''}`
 
 const fives = (minutes: number) => 5 * Math.round(minutes / 5)
 /** Minutes to allow for knots and mats, in fives, beside the bath and the cut. */

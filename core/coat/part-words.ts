@@ -1,4 +1,4 @@
-import type { PartId } from '#core/coat/regions'
+import type { PartId } from './regions'
 
 /** The parts a length is given for, as an owner and a groomer say them. */
 export const PART_WORDS: Record<PartId, string> = {

@@ -27,7 +27,9 @@ import { become } from './truths'
 import { isUnmet } from './unmet'
 import { lengthsLeft } from './tidied'
 import { Taught } from './taught'
-import { endsStretch, LEFT_AT_HOME, lengthAt } from './visits'
+import { cuts, endsStretch, LEFT_AT_HOME, lengthAt } from './visits'
+import { agreedCut, wishAfter } from './wishes'
+import type { StandingWish } from './wishes'
 
 /** A press sooner than this was not a comb going through, s (judgement). */
 const LEAST_TIMED_SECONDS = 5
@@ -86,6 +88,8 @@ export class Coat {
   private teaches = 1
   visitOn: Day | null = null
   felt: CoatState['felt'] = null
+  /** What is wished of the next cut, and what is agreed of it. */
+  wish: StandingWish | null = null
   private taught: Taught
   /** What the dog bears at one go. */
   private borne: Bears
@@ -157,6 +161,7 @@ export class Coat {
     other.index = new Map(other.places.map((p) => [p.id, p]))
     other.visitOn = this.visitOn
     other.felt = this.felt
+    other.wish = this.wish
     other.teaches = this.teaches
     other.taught = this.taught.copy()
     other.borne = this.borne
@@ -314,14 +319,16 @@ export class Coat {
         for (const p of measured) this.setLength(p, what.mm)
         return
       }
-      case 'visit':
+      case 'visit': {
         if (endsStretch(what)) {
           this.visitOn = day
           this.felt = null
         }
+        // A visit that cut and does not say how short is taken to have left what was agreed.
+        const agreed = cuts(what) ? agreedCut(this.wish) : null
+        this.wish = wishAfter(this.wish, { id, day, what })
         for (const p of this.places) {
-          const own = lengthAt(what, p.region)
-          const mm = own ?? what.lengths[p.region.part]
+          const mm = lengthAt(what, p.region) ?? what.lengths[p.region.part] ?? agreed?.get(p.id)
           // At home only what was clipped has changed.
           if (what.home && (mm === undefined || p.concern || LEFT_AT_HOME.includes(p.region.place))) continue
           // A groomer who tells what was found has been through all of it.
@@ -357,6 +364,7 @@ export class Coat {
           if (mm !== undefined) this.setLength(p, mm)
         }
         return
+      }
       case 'tidy':
         for (const { region, mm } of lengthsLeft(what)) {
           const p = this.at(region)
@@ -369,7 +377,13 @@ export class Coat {
       case 'concern-closed':
         for (const p of this.places) if (p.concern === what.concern) p.concern = null
         return
+      case 'wish':
+      case 'wish-answer':
+      case 'wish-taken':
+        this.wish = wishAfter(this.wish, { id, day, what })
+        return
       case 'rehearsed':
+      case 'proposed':
       case 'advice':
       case 'advice-answer':
       case 'undercoat':

@@ -1,6 +1,7 @@
 import { z } from '../zod'
 import { DRYERS } from '../coat/drying'
 import { PART_IDS } from '../coat/regions'
+import type { PartId, PlaceId } from '../coat/regions'
 import { LEARNT_TOOLS } from './ladders'
 import { KNOT_ANSWERS, KNOT_REASONS } from './knot-answers'
 import { CARE_PART_IDS, carePart, FOUND_IDS, LENGTH_BY, OUTCOME_IDS, PART_DID, PART_HOW } from './care-parts'
@@ -77,6 +78,49 @@ const allowsSchema = z.strictObject({
   /** May try a single mat, as shown. */
   mats: z.boolean(),
 })
+
+/** What a groomer says to a wish: will do; rather another length; not on this coat. */
+export const WISH_ANSWERS = ['will', 'rather', 'not'] as const
+
+/** A part of the coat, or one place of it. */
+export interface WishWhere {
+  part?: PartId | undefined
+  place?: PlaceId | undefined
+}
+const wishWhere = { part: z.enum(PART_IDS).optional(), place: placeSchema.optional() }
+const ofOne = (w: WishWhere) => (w.part === undefined) !== (w.place === undefined)
+const eachOnce = (lines: readonly WishWhere[]) =>
+  new Set(lines.map((l) => l.place ?? `part.${l.part}`)).size === lines.length
+const MOST_WISHES = 20
+
+/** A length; or left to grow; or a shape in words; of one part or place. */
+const wishLine = z
+  .strictObject({
+    ...wishWhere,
+    mm: lengthMm.optional(),
+    leave: z.literal(true).optional(),
+    says: someText(60).min(1).optional(),
+  })
+  .refine(ofOne, 'A wish is of a part or of a place.')
+  .refine((w) => w.mm !== undefined || w.leave || w.says, 'Say what you would like there.')
+  .refine((w) => w.mm === undefined || !w.leave, 'Either a length, or left to grow.')
+export const wishLines = z
+  .array(wishLine)
+  .min(1, 'Wish for one place at least.')
+  .max(MOST_WISHES, `${MOST_WISHES} lines are the most.`)
+  .refine(eachOnce, 'Each part or place once.')
+export type WishLine = z.infer<typeof wishLine>
+const wishAnswerLine = z
+  .strictObject({
+    ...wishWhere,
+    how: z.enum(WISH_ANSWERS),
+    mm: lengthMm.optional(),
+    because: someText(120).min(1).optional(),
+  })
+  .refine(ofOne, 'An answer is to a part or to a place.')
+  .refine((a) => a.how !== 'rather' || a.mm !== undefined, 'Say which length you would rather leave.')
+  .refine((a) => a.how !== 'will' || a.mm === undefined, 'A length goes with “rather”.')
+export type WishAnswerLine = z.infer<typeof wishAnswerLine>
 
 /** Minutes care took, as timed or told. */
 const careMinutes = z.number('Give the minutes as a number.').min(0).max(600, 'Ten hours at most.')
@@ -188,6 +232,27 @@ export const factSchema = z.discriminatedUnion('kind', [
     allows: allowsSchema.optional(),
     /** When to come again, and why then. */
     suggests: z.strictObject({ day: daySchema, why: words }).optional(),
+  }),
+  /** What the owner would like of the next cut, by part or place. It takes the place of what was wished before. */
+  z.strictObject({
+    kind: z.literal('wish'),
+    lines: wishLines,
+  }),
+  /** What the groomer says to it, line by line. */
+  z.strictObject({
+    kind: z.literal('wish-answer'),
+    wish: idSchema(),
+    from: nameSchema,
+    lines: z.array(wishAnswerLine).min(1).max(MOST_WISHES).refine(eachOnce, 'Each part or place once.'),
+  }),
+  /** The owner takes the answer: this is what is agreed. */
+  z.strictObject({ kind: z.literal('wish-taken'), answer: idSchema() }),
+  /** Days the groomer could take the dog, with their name. They stand until one is booked, or others are given. */
+  z.strictObject({
+    kind: z.literal('proposed'),
+    from: nameSchema,
+    days: z.array(daySchema).min(1, 'Give a day at least.').max(6, 'Six days at most.'),
+    says: words.min(1).optional(),
   }),
   /** An instruction for home, with the name of who gave it. It stands until it is answered as done. */
   z.strictObject({

@@ -23,6 +23,10 @@ const THE_COAT: readonly VisitDid[] = ['comb-out', 'clip', 'scissor', 'strip']
 export const endsStretch = (what: Fact): what is FactOf<'visit'> =>
   isVisit(what) && THE_COAT.some((did) => visitDid(what, did))
 
+/** A visit that took hair off. */
+export const cuts = (what: Fact): boolean =>
+  isVisit(what) && (['clip', 'scissor', 'strip'] as const).some((did) => visitDid(what, did))
+
 /**
  * Places a body clip at home leaves as they are: no clipper at elbow web, hock tendon and flank fold, nor
  * near the anus; feet, head and under the tail are tidies. Common practice, no source.

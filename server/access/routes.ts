@@ -88,6 +88,12 @@ export const ROUTES = {
   'POST /api/room/dogs/[share]/read': { access: 'invited' },
   'POST /api/room/dogs/[share]/notes': { access: 'invited' },
   'POST /api/room/dogs/[share]/visits': { access: 'invited', wider: true },
+  'POST /api/room/dogs/[share]/words': { access: 'invited', wider: true },
+  'POST /api/room/dogs/[share]/price': {
+    access: 'invited',
+    wider: true,
+    ration: { points: 300, seconds: 300 },
+  },
   'GET /api/room/dogs/[share]/photographs/[photograph]': { access: 'invited', wider: true },
 } as const satisfies Record<string, RouteRow>
 

@@ -2,7 +2,7 @@ import type { z } from 'zod'
 import { afterVisit } from '../../core/care/note/after-visit'
 import type { Entry } from '../../core/record/entries'
 import { isVisit } from '../../core/record/visits'
-import type { visitBody } from '../../shared/api'
+import type { groomersWordsBody, visitBody } from '../../shared/api'
 import type { Groomer, LinkHolder } from '../access/authorise'
 import { refuse } from '../access/refuse'
 import { inTransaction } from '../db/client'
@@ -34,4 +34,21 @@ export async function enterVisit(
     const left = afterVisit(profile, visit.day, what)
     await tellOf(tx, householdId, dogId, groomer.groomerId, visit.day, left)
   })
+}
+
+/**
+ * What a groomer says between visits, under their own name: an answer to a wish, or days that there are. Sent twice it
+ * changes nothing.
+ * @throws 422 in words for what is neither
+ */
+export async function enterWords(
+  groomer: Groomer,
+  { householdId, dogId }: LinkHolder,
+  { entry }: z.output<typeof groomersWordsBody>,
+) {
+  const { what } = entry
+  if (what.kind !== 'wish-answer' && what.kind !== 'proposed')
+    throw refuse(422, 'A groomer answers a wish, or says which days there are.')
+  const said = { ...entry, what: { ...what, from: groomer.name } }
+  await inTransaction((tx) => insertEntries(tx, householdId, dogId, groomer.groomerId, [said]))
 }

@@ -146,6 +146,10 @@ const body: Partial<Record<RouteKey, () => unknown>> = {
   'POST /api/room/dogs/[share]/read': () => ({}),
   'POST /api/room/dogs/[share]/notes': () => ({ id: uuid(), body: 'Seen.' }),
   'POST /api/room/dogs/[share]/visits': () => ({ visit: visit(daysAgo(2), 'wool-cross', 16), advice: [] }),
+  'POST /api/room/dogs/[share]/words': () => ({
+    entry: entry(daysAgo(0), { kind: 'proposed', from: 'Imke', days: [daysAgo(-20)] }),
+  }),
+  'POST /api/room/dogs/[share]/price': () => ({ lines: [{ part: 'body', mm: 14 }] }),
 }
 
 const [OK, WHO, NO, NONE] = [200, 401, 403, 404]

@@ -3,7 +3,7 @@ import { KNOT_ANSWERS, KNOT_REASONS } from '../../core/record/knot-answers'
 import { NAILS_DID } from '../../core/record/nails-did'
 import { SIGN_IDS, SPOT_IDS } from '../../core/record/signs'
 import { VISIT_DID } from '../../core/record/visit-did'
-import { PLACE_IDS, REGION_IDS } from '../../core/coat/regions'
+import { PART_IDS, PLACE_IDS, REGION_IDS } from '../../core/coat/regions'
 import { addDays } from '../../core/record/day'
 import { ADVICE_ANSWERS, REHEARSED_WENT } from '../../core/record/entries'
 import type { Entry, Fact, FactOf } from '../../core/record/entries'
@@ -88,6 +88,26 @@ const partsOf = (tidy: FactOf<'tidy'>['tidy']) =>
       ),
     ),
   )
+/** A line each of some parts and places. */
+const wheres = <T extends object>(of: fc.Arbitrary<T>) =>
+  fc
+    .tuple(fc.subarray([...PART_IDS]), fc.subarray([...PLACE_IDS], { maxLength: 8 }))
+    .filter(([parts, places]) => parts.length + places.length > 0)
+    .chain(([parts, places]) =>
+      fc.tuple(
+        ...[...parts.map((part) => ({ part })), ...places.map((at) => ({ place: at }))].map((where) =>
+          of.map((more) => ({ ...where, ...more })),
+        ),
+      ),
+    )
+const words60 = fc.constantFrom('a flag', 'round', 'it felted twice')
+const wishes = wheres(
+  fc.oneof(
+    fc.record({ mm, says: words60 }, { requiredKeys: ['mm'] }),
+    fc.record({ leave: fc.constant(true as const), says: words60 }, { requiredKeys: ['leave'] }),
+    fc.record({ says: words60 }),
+  ),
+)
 const hours = fc.nat({ max: 24 })
 const month = fc.integer({ min: 1, max: 12 })
 const FACTS: { [K in Fact['kind']]: fc.Arbitrary<FactOf<K>> } = {
@@ -195,6 +215,23 @@ const FACTS: { [K in Fact['kind']]: fc.Arbitrary<FactOf<K>> } = {
       ),
       suggests: fc.record({ day, why: words }),
     },
+  ),
+  wish: fact('wish', { lines: wishes }) as never,
+  'wish-answer': fact('wish-answer', {
+    wish: fc.uuid(),
+    from: name,
+    lines: wheres(
+      fc.oneof(
+        fc.record({ how: fc.constantFrom('will', 'not'), because: words60 }, { requiredKeys: ['how'] }),
+        fc.record({ how: fc.constant('rather'), mm, because: words60 }, { requiredKeys: ['how', 'mm'] }),
+      ),
+    ),
+  }) as never,
+  'wish-taken': fact('wish-taken', { answer: fc.uuid() }),
+  proposed: fact(
+    'proposed',
+    { from: name, days: fc.array(day, { minLength: 1, maxLength: 6 }) },
+    { says: words },
   ),
   advice: fact('advice', { from: name, says: words }, { place }),
   rehearsed: fact(

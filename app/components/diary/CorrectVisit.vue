@@ -7,7 +7,7 @@ import { VISIT_DID } from '#core/record/visit-did'
 import type { VisitDid } from '#core/record/visit-did'
 import type { EntryOf } from '~/composables/put-right'
 import { capital } from '~/words/numbers'
-import { PART_WORDS } from '~/words/parts'
+import { PART_WORDS } from '#core/coat/part-words'
 
 /** Puts a visit or a clip at home right: lengths left by part of the body, and what was done. */
 const props = defineProps<{ entry: EntryOf<FactOf<'visit'>> }>()

@@ -13,7 +13,7 @@ import { capital, listed, plural } from '~/words/numbers'
 import { sayHandled } from '~/words/diary'
 import { sayChance } from '~/words/reasons'
 import { CONDITION_SAYS, sayMark, sayWorks } from '~/words/truths'
-import { sayAllowed, sayArrival } from '~/words/visit'
+import { sayAllowed, sayArrival, sayMoved } from '~/words/visit'
 
 /** A dog as its groomer sees it: what they are about to find, what was found, and the thread. */
 const props = defineProps<{
@@ -32,6 +32,7 @@ const props = defineProps<{
 const wide = computed(() => props.shared.scope !== 'note')
 const arrival = computed(() => props.shared.arrival)
 const says = computed(() => arrival.value && sayArrival(arrival.value, props.shared.today))
+const moved = computed(() => arrival.value && sayMoved(arrival.value.next, props.shared.today))
 const ADVICE_STATE = { new: 'not read yet', read: 'read', asked: 'they ask about it' }
 /** What is told at once; the rest is folded. */
 const FIRST = 5
@@ -104,6 +105,8 @@ const chance = (id: RegionId) => arrival.value?.chance[id] ?? 0
           >
         </p>
       </template>
+      <p v-if="moved" class="mt-1 font-semibold text-due" data-moved>{{ moved }}</p>
+      <slot name="when" />
       <p class="small mt-1">{{ shared.profile.weightKg }} kg, {{ shared.profile.sex }}.</p>
       <p v-for="c in arrival?.concerns" :key="c" class="mt-2 flex items-start gap-2 font-semibold text-vet">
         <VetMark class="shrink-0" /><span>For the vet, still open: {{ c }}</span>
@@ -186,6 +189,12 @@ const chance = (id: RegionId) => arrival.value?.chance[id] ?? 0
           </dd>
         </div>
       </dl>
+      <template v-if="wide && view.wish">
+        <h2 class="mt-6 border-b border-ink pb-2">The wish, place by place</h2>
+        <slot name="wish" :wish="view.wish" :price="arrival?.wish ?? null">
+          <WishShown :wish="view.wish" :price="arrival?.wish ?? null" />
+        </slot>
+      </template>
       <template v-if="wide && view.care.length">
         <h2 class="mt-6 border-b border-ink pb-2">Beside the comb</h2>
         <dl data-care-since>

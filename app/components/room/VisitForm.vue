@@ -23,7 +23,7 @@ import type { CutId } from '#core/record/tidies'
 import { SETTING_WORDS } from '~/words/care'
 import { capital, plural } from '~/words/numbers'
 import { saySuggestion } from '~/words/visit'
-import { PART_WORDS } from '~/words/parts'
+import { PART_WORDS } from '#core/coat/part-words'
 
 /**
  * A visit, entered on the map: lengths for the whole body in one go, what was found where, what was

@@ -3,7 +3,7 @@ import { PART_IDS, REGIONS } from '#core/coat/regions'
 import type { PartId } from '#core/coat/regions'
 import { habitsOf } from '#core/record/habits'
 import { capital } from '~/words/numbers'
-import { PART_WORDS } from '~/words/parts'
+import { PART_WORDS } from '#core/coat/part-words'
 
 /** A length, by ruler or by finger widths; a finger is measured once. */
 const emit = defineEmits<{ written: [] }>()

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { sharedViewOf } from '~/words/shared-view'
 import { dayAndMonth } from '#core/record/say-day'
+import type { Entry, WishLine } from '#core/record/entries'
 import type { SharedDog } from '#shared/answers'
 import type { VisitEntered } from '~/components/room/VisitForm.vue'
 
@@ -25,6 +26,14 @@ async function load() {
 }
 onMounted(load)
 
+/** Answers a wish, or says which days there are. */
+async function say(entry: Entry) {
+  await api(`${base.value}/words`, { method: 'POST', body: { entry } })
+  await load()
+}
+const priceOf = (lines: readonly WishLine[]) =>
+  ask('priceAnswer', `${base.value}/price`, { method: 'POST', body: { lines: [...lines] } })
+const answering = ref(false)
 async function answer(body: { id: string; body: string }) {
   await api(`${base.value}/notes`, { method: 'POST', body })
   await load()
@@ -110,6 +119,35 @@ useHead({
         :photographs="`${base}/photographs`"
         :answer="answer"
       >
+        <template #wish="{ wish, price }">
+          <WishAnswers
+            v-if="answering"
+            :key="wish.id"
+            :wish="wish"
+            :asked="price?.asked ?? null"
+            :groomer="shared.groomer"
+            :today="shared.today"
+            :price-of="priceOf"
+            :send="say"
+            @done="answering = false"
+            @cancel="answering = false"
+          />
+          <template v-else>
+            <WishShown :wish="wish" :price="price" />
+            <p v-if="wish.taken" class="mt-2 font-semibold">
+              {{ shared.owner }} took your answer: it is agreed.
+            </p>
+            <ActButton
+              :kind="wish.answer ? 'plain' : 'filled'"
+              class="mt-3 w-full text-lead"
+              @click="answering = true"
+              >{{ wish.answer ? 'Answer otherwise' : 'Answer the wish' }}</ActButton
+            >
+          </template>
+        </template>
+        <template #when>
+          <DaysToPropose v-if="shared.scope !== 'note'" :shared="shared" :send="say" />
+        </template>
         <template #acts>
           <ActButton v-if="shared.scope !== 'note'" class="mt-3 w-full text-lead" @click="visiting = true">
             Enter a visit

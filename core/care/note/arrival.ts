@@ -14,6 +14,11 @@ import { chanceOfAnyMat, chanceOfMat, expectedKnots, expectedMats, placesOf } fr
 import type { Shade } from '../../record/odds'
 import { shadeHere } from '../../record/unmet'
 import { timeline } from '../../record/timeline'
+import { priceWish } from './wish-price'
+import type { PricedWish } from './wish-price'
+import { answeredOtherwise, asAnswered, standingWish } from '../../record/wishes'
+import { nextVisitOf } from '../../record/next-visit'
+import type { NextVisit } from '../../record/next-visit'
 import { playAhead } from '../../plan/kept'
 import { standingPlan } from '../../plan/standing'
 
@@ -48,6 +53,10 @@ export interface Arrival {
   days: number
   last: Day | null
   known: boolean
+  /** What is wished of the cut, with what it costs: as wished, and as answered where that is otherwise. A forecast kept from before has none. */
+  wish?: { asked: PricedWish; answered: PricedWish | null } | null
+  /** How the visit came to be when it is. */
+  next?: NextVisit
 }
 
 /** How far a count that is a mixture strays: variance over what it is on average. */
@@ -95,6 +104,7 @@ export function arrivalOf(record: DogRecord, at: Day): Arrival {
   const off = EIGHTY * Math.sqrt(variance)
   const lengths = places.map((p) => Math.round(p.mm))
   const from = now.visitOn ?? profile.since
+  const wish = standingWish(record, at)
   const since = timeline(record.entries).filter((f) => f.day >= from && f.day <= at)
   const combed = [
     ...new Set(since.filter((f) => f.what.kind === 'check' || f.what.kind === 'session').map((f) => f.day)),
@@ -122,5 +132,10 @@ export function arrivalOf(record: DogRecord, at: Day): Arrival {
     days: combed.length,
     last: combed.at(-1) ?? null,
     known: since.some((f) => f.what.kind !== 'plan' && f.what.kind !== 'visit'),
+    wish: wish && {
+      asked: priceWish(record, at, wish.lines),
+      answered: answeredOtherwise(wish) ? priceWish(record, at, asAnswered(wish)) : null,
+    },
+    next: nextVisitOf(record, at),
   }
 }

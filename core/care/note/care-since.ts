@@ -37,6 +37,10 @@ export const HEARD: Record<Fact['kind'], 'care' | 'comb' | 'dog' | 'own' | 'no'>
   concern: 'own',
   advice: 'own',
   'advice-answer': 'own',
+  wish: 'own',
+  'wish-answer': 'own',
+  'wish-taken': 'own',
+  proposed: 'own',
   photo: 'own',
   // When the owner has time is not the groomer's to read.
   plan: 'no',

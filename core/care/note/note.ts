@@ -1,4 +1,5 @@
 import { careSince } from './care-since'
+import { sayWish } from './wish-words'
 import { isWhere, placeRow, regionOf, regionsOf } from '../../coat/regions'
 import type { PlaceId, RegionId } from '../../coat/regions'
 import type { Day } from '../../record/day'
@@ -8,6 +9,7 @@ import type { DogRecord } from '../../record/fold'
 import { dayAndMonth, sayDay } from '../../record/say-day'
 import { stretchStart } from '../../record/stretch-start'
 import { timeline } from '../../record/timeline'
+import { standingWish } from '../../record/wishes'
 
 type DatedCheck = DatedFact & { what: FactOf<'check'> }
 
@@ -148,6 +150,8 @@ export function draftNote(record: DogRecord, at: Day): string {
   for (const line of careLines(record, at).slice(0, MOST_TOLD)) lines.push(line)
   const hard = profile.hard.map((p) => placeRow(p).plural.toLowerCase())
   if (hard.length) lines.push(`${sentence(she)} finds these places hard: ${hard.join(', ')}.`)
+  const wish = standingWish(record, at)
+  if (wish) lines.push(`We would like, place by place: ${sayWish(wish.lines)}.`)
   if (profile.wish) lines.push(`We would like: ${profile.wish.replace(/\.$/, '')}.`)
   return lines.join('\n')
 }

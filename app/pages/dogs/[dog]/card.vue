@@ -5,6 +5,8 @@ import { stepsOf } from '#core/care/handling/ladders'
 import { openConcerns, readOut } from '#core/care/look/look-over'
 import { careLines, draftNote } from '#core/care/note/note'
 import { stretchStart } from '#core/record/stretch-start'
+import { wishLines } from '#core/care/note/wish-words'
+import { standingWish } from '#core/record/wishes'
 import { COATS } from '#core/coat/coat-types'
 import { PART_IDS } from '#core/coat/regions'
 import { CARE, careDue } from '#core/due/due'
@@ -21,7 +23,7 @@ import { CUT_IDS } from '#core/record/tidies'
 import type { CutId } from '#core/record/tidies'
 import { SETTING_WORDS, workLabel } from '~/words/care'
 import { inOdds, listed, plural } from '~/words/numbers'
-import { PART_WORDS } from '~/words/parts'
+import { PART_WORDS } from '#core/coat/part-words'
 
 /** The handover card: one page for the groomer's table, and their card back to fill by hand. */
 const { file, today, coat } = useDog()
@@ -94,6 +96,7 @@ const BACK = [
   'At home until then, and with what',
   'Next visit, and why then',
 ]
+const wish = computed(() => standingWish(file.value, today.value))
 const print = () => window.print()
 useHead({ title: computed(() => `${profile.value.name}, card · Grumbo`) })
 </script>
@@ -151,9 +154,12 @@ useHead({ title: computed(() => `${profile.value.name}, card · Grumbo`) })
               {{ readOut(file, c, today).split('. ').slice(1).join('. ') }}
             </p>
           </template>
-          <template v-if="profile.wish">
+          <template v-if="profile.wish || wish">
             <h2 class="mt-3 text-story">Wished for</h2>
-            <p>{{ profile.wish }}</p>
+            <p v-if="profile.wish">{{ profile.wish }}</p>
+            <p v-for="l in wish ? wishLines(wish) : []" :key="l.label" data-wished>
+              {{ l.label }}: {{ l.says }}{{ l.answer ? `; ${wish!.answer!.from}: ${l.answer}` : '' }}
+            </p>
           </template>
         </div>
       </div>

@@ -1,10 +1,19 @@
 <script setup lang="ts">
+import { sayWish } from '#core/care/note/wish-words'
+import { standingWish } from '#core/record/wishes'
+import { sayStanding } from '~/words/wish'
+
 /** What goes to the groomer: the note, the thread it stands in, and the links it is read by. */
-const { file } = useDog()
+const { file, today } = useDog()
 const s = useSharing()
 const draft = useNoteDraft()
 const { thread, offline, made, to } = s
 const sent = ref(false)
+/** How the wish stands, where there is one. */
+const wished = computed(() => {
+  const wish = standingWish(file.value, today.value)
+  return wish && `${sayStanding(wish, to.value)}: ${sayWish(wish.lines)}.`
+})
 function writeAnother() {
   sent.value = false
   draft.fromStart()
@@ -22,9 +31,17 @@ function writeAnother() {
             : 'Drafted from what you wrote down. Change it as you like; nothing goes until you send it.'
         }}
       </p>
+      <ProposedDays class="mt-4" />
+      <p v-if="wished" class="mt-3 flex flex-wrap items-center gap-x-4 border-y border-rule" data-wish-line>
+        <span class="min-w-0 flex-1">{{ wished }}</span>
+        <ActButton :to="`/dogs/${file.id}/wish`" kind="quiet">See it</ActButton>
+      </p>
       <LinkMade v-if="made" class="mt-4" :made="made" :to="to" />
       <NoteToWrite v-if="!sent" class="mt-4" :s="s" :draft="draft" @sent="sent = true" />
       <p class="flex flex-wrap gap-x-6">
+        <ActButton :to="`/dogs/${file.id}/wish`" kind="quiet" class="mt-2"
+          >Wish for the cut, place by place</ActButton
+        >
         <ActButton :to="`/dogs/${file.id}/card`" kind="quiet" class="mt-2"
           >The handover card, one page</ActButton
         >

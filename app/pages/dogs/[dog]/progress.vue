@@ -10,7 +10,7 @@ import type { Comfort } from '#core/record/findings'
 import type { Learned } from '#core/learn/normal'
 import { leadShape } from '~/components/lead/lead'
 import { capital, plural } from '~/words/numbers'
-import { PART_WORDS } from '~/words/parts'
+import { PART_WORDS } from '#core/coat/part-words'
 
 /** Progress: what the comb has said, what was spent, what has been learned of this dog. */
 const { file, today, coat, planning, stretch: frame } = useDog()

@@ -1,0 +1,53 @@
+import type { Day } from './day'
+import type { FactOf } from './entries'
+import type { DogRecord } from './fold'
+import { timeline } from './timeline'
+import { endsStretch } from './visits'
+
+/** Days a groomer gave that nobody has answered, the ones that are still to come. */
+export interface Proposed {
+  id: string
+  /** When they were given, and by whom. */
+  on: Day
+  from: string
+  days: readonly Day[]
+  says?: string | undefined
+}
+
+/** How the next visit came to be when it is: what was told of it, and what is asked. */
+export interface NextVisit {
+  /** It was moved or called off since it was booked, this day. */
+  moved: { on: Day; from: Day; to: Day | null } | null
+  proposed: Proposed | null
+}
+
+/**
+ * What became of the next visit. A proposal is over once a visit is booked, called off or made after it; a visit that
+ * was moved twice was moved from where it stood before the last time.
+ */
+export function nextVisitOf({ began, profile, entries }: DogRecord, at: Day): NextVisit {
+  let booked: Day | null = (began ?? profile).nextVisit ?? null
+  let [moved, proposed]: [NextVisit['moved'], Proposed | null] = [null, null]
+  for (const { id, day, what } of timeline(entries)) {
+    if (day > at) break
+    if (what.kind === 'dog' && what.nextVisit !== undefined) {
+      const to: Day | null = what.nextVisit
+      if (to === booked) continue
+      // A day that is past was not moved: the visit was, or was not kept.
+      moved = booked && booked >= day ? { on: day, from: booked, to } : null
+      booked = to
+      proposed = null
+    } else if (what.kind === 'proposed') proposed = asProposed(id, day, what)
+    else if (endsStretch(what))
+      [moved, proposed, booked] = [null, null, booked && booked > day ? booked : null]
+  }
+  const days = proposed?.days.filter((d) => d > at) ?? []
+  return { moved, proposed: proposed && days.length ? { ...proposed, days } : null }
+}
+const asProposed = (id: string, on: Day, { from, days, says }: FactOf<'proposed'>): Proposed => ({
+  id,
+  on,
+  from,
+  days: [...days].sort(),
+  says,
+})
