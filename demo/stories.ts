@@ -37,9 +37,9 @@ export const STORIES: Story[] = [
       lines: [
         { part: 'body', mm: 14 },
         { part: 'legs', mm: 25, says: 'fluffy' },
-        { part: 'ears', mm: 40, says: 'evened' },
+        { part: 'ears', mm: 36, says: 'evened' },
         { part: 'head', mm: 20, says: 'round' },
-        { part: 'tail', mm: 90, says: 'a flag' },
+        { part: 'tail', leave: true, says: 'a flag' },
       ],
       answered: {
         daysAgo: 3,
@@ -48,7 +48,12 @@ export const STORIES: Story[] = [
           { part: 'legs', how: 'rather', mm: 16, because: 'The forelegs felted twice at 25.' },
           { part: 'ears', how: 'will', because: 'Edges only; the inside I leave alone.' },
           { part: 'head', how: 'will' },
-          { part: 'tail', how: 'not', mm: 45, because: 'The wool closes above 60. At 45 she keeps a flag.' },
+          {
+            part: 'tail',
+            how: 'not',
+            mm: 28,
+            because: 'It closes where it is left. At 28 she keeps a flag.',
+          },
         ],
       },
     },

@@ -97,6 +97,8 @@ const share = z.object({
   lastOpened: instant.nullable(),
   /** The room it is kept in. */
   room: z.string().nullable(),
+  /** Who of the room has had it before their eyes, the last first. */
+  seen: z.array(z.object({ name: z.string(), last: instant })),
 })
 export type Share = z.output<typeof share>
 export const threadAnswer = z.object({ notes: z.array(note), shares: z.array(share) })
@@ -142,6 +144,9 @@ export type Household = z.output<typeof householdAnswer>
 export const invitationAnswer = z.object({ name: z.string(), role: z.enum(ROLES), household: z.string() })
 export type Invitation = z.output<typeof invitationAnswer>
 
+export const colleagueAnswer = z.object({ room: z.string(), host: z.string(), name: z.string() })
+export type Colleague = z.output<typeof colleagueAnswer>
+
 /** A dog in a groomer's room, one line of the list. */
 const roomDog = z.object({
   share: z.string(),
@@ -166,6 +171,10 @@ const room = z.object({
   email: z.string(),
   mailNotes: z.boolean(),
   letters: lettersMay,
+  /** Whether it is their own; who works in it, and who is asked to. */
+  host: z.boolean(),
+  people: z.array(z.object({ id: z.string(), name: z.string(), you: z.boolean(), host: z.boolean() })),
+  invitations: z.array(z.object({ id: z.string(), name: z.string(), expires: instant })),
   dogs: z.array(roomDog),
 })
 export type Room = z.output<typeof room>

@@ -110,6 +110,8 @@ export const groomerBody = z.strictObject({
   password: passwordSchema,
 })
 export const roomBody = z.strictObject({ room: groomerBody.shape.room, mailNotes: z.boolean() })
+/** Somebody asked into a room, by the name they are asked by. */
+export const colleagueBody = z.strictObject({ id: idSchema(), name: nameSchema })
 /** A dog is kept in a room by its link, or by the code that goes with it. */
 export const keepBody = z
   .strictObject({

@@ -28,7 +28,7 @@ describe('when to come again', () => {
     [{ forecast: 0.2, found: 0 }, 'No mat where no mat was forecast.'],
     [{ forecast: 1.1, found: 3 }, 'Three mats where one mat was forecast.'],
   ])('%o: %s', (did, said) => {
-    expect(saySuggestion({ day: '2027-01-20', weeks: 8, ...did })).toBe(
+    expect(saySuggestion({ day: '2027-01-20', odds: [], weeks: 8, ...did })).toBe(
       `${said} Combed as planned, a mat stays less likely than not for eight weeks.`,
     )
   })

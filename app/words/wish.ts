@@ -8,8 +8,8 @@ export const sayMinutes = (minutes: number): string =>
   minutes < 0.05 ? '0' : minutes < 1 ? 'under 1' : String(Math.round(minutes))
 export const sayClear = (clear: number): string => (clear >= 0.95 ? 'almost always' : inOdds(clear))
 /** How long a length lasts before a mat is likelier than not. */
-export const sayLasts = ({ runsOut }: Pick<Price, 'runsOut'>, days: number): string =>
-  runsOut === null || runsOut > days ? 'the stretch' : plural(runsOut, 'day')
+export const sayLasts = ({ runsOut }: Pick<Price, 'runsOut'>): string =>
+  runsOut === null ? 'over 12 weeks' : `${runsOut} days`
 
 /** "3 minutes a week less", "as before". */
 export function sayMore(more: number): string {
@@ -37,4 +37,8 @@ export function sayStanding(wish: StandingWish | null, groomer: string): string 
 
 /** What taking the answer takes: "legs and tail". */
 export const sayTaken = (wish: StandingWish): string =>
-  listed((wish.answer?.lines ?? []).filter((l) => l.how !== 'will').map((l) => whereLabel(l).toLowerCase()))
+  listed(
+    (wish.answer?.lines ?? [])
+      .filter((l) => l.how !== 'will')
+      .map((l) => whereLabel(l).toLowerCase().split(' and ')[0]!),
+  )

@@ -28,8 +28,7 @@ import { isUnmet } from './unmet'
 import { lengthsLeft } from './tidied'
 import { Taught } from './taught'
 import { cuts, endsStretch, LEFT_AT_HOME, lengthAt } from './visits'
-import { agreedCut, wishAfter } from './wishes'
-import type { StandingWish } from './wishes'
+import { agreedCut, NOTHING_WISHED, standingOf, wishAfter } from './wishes'
 
 /** A press sooner than this was not a comb going through, s (judgement). */
 const LEAST_TIMED_SECONDS = 5
@@ -89,7 +88,7 @@ export class Coat {
   visitOn: Day | null = null
   felt: CoatState['felt'] = null
   /** What is wished of the next cut, and what is agreed of it. */
-  wish: StandingWish | null = null
+  wished = NOTHING_WISHED
   private taught: Taught
   /** What the dog bears at one go. */
   private borne: Bears
@@ -161,7 +160,7 @@ export class Coat {
     other.index = new Map(other.places.map((p) => [p.id, p]))
     other.visitOn = this.visitOn
     other.felt = this.felt
-    other.wish = this.wish
+    other.wished = this.wished
     other.teaches = this.teaches
     other.taught = this.taught.copy()
     other.borne = this.borne
@@ -325,8 +324,8 @@ export class Coat {
           this.felt = null
         }
         // A visit that cut and does not say how short is taken to have left what was agreed.
-        const agreed = cuts(what) ? agreedCut(this.wish) : null
-        this.wish = wishAfter(this.wish, { id, day, what })
+        const agreed = cuts(what) ? agreedCut(standingOf(this.wished)) : null
+        this.wished = wishAfter(this.wished, { id, day, what })
         for (const p of this.places) {
           const mm = lengthAt(what, p.region) ?? what.lengths[p.region.part] ?? agreed?.get(p.id)
           // At home only what was clipped has changed.
@@ -380,7 +379,7 @@ export class Coat {
       case 'wish':
       case 'wish-answer':
       case 'wish-taken':
-        this.wish = wishAfter(this.wish, { id, day, what })
+        this.wished = wishAfter(this.wished, { id, day, what })
         return
       case 'rehearsed':
       case 'proposed':

@@ -72,3 +72,37 @@ export const CUTTER_OF: Partial<Record<MeansId, CutterId>> = {
 }
 /** Guard combs over a short blade: what they leave, mm (memory). */
 export const GUARDS_MM = [3, 6, 10, 12, 13, 16, 19, 25] as const
+
+/**
+ * Length a blade leaves when it runs with the lie of the hair. Maker-neutral, from memory: makers
+ * differ by a tenth or two. Longest last.
+ */
+export const BLADES = [
+  { id: '#40', mm: 0.25, inch: '1/100' },
+  { id: '#30', mm: 0.5, inch: '1/50' },
+  { id: '#15', mm: 1.2, inch: '3/64' },
+  { id: '#10', mm: 1.6, inch: '1/16' },
+  { id: '#9', mm: 2, inch: '5/64' },
+  { id: '#7F', mm: 3.2, inch: '1/8' },
+  { id: '#5F', mm: 6.3, inch: '1/4' },
+  { id: '#4F', mm: 9.5, inch: '3/8' },
+  { id: '#3F', mm: 13, inch: '1/2' },
+] as const
+export type BladeId = (typeof BLADES)[number]['id']
+export const BLADE_IDS = BLADES.map((b) => b.id) as [BladeId, ...BladeId[]]
+
+/** A blade, or a guard comb over a short one, and the way it was run. */
+export interface Ran {
+  blade?: BladeId | undefined
+  /** What is written on the guard comb, mm. */
+  guard?: number | undefined
+  /** Against the lie of the hair. */
+  against?: true | undefined
+}
+/** What it leaves, mm; against the lie about a size less (common practice, no source). */
+export function leaves({ blade, guard, against }: Ran): number {
+  const sizes = blade ? BLADES.map((b) => b.mm as number) : [...GUARDS_MM]
+  const at = sizes.indexOf(blade ? BLADES.find((b) => b.id === blade)!.mm : guard!)
+  if (at < 0) return guard!
+  return sizes[against ? Math.max(0, at - 1) : at]!
+}

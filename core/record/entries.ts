@@ -2,6 +2,7 @@ import { z } from '../zod'
 import { DRYERS } from '../coat/drying'
 import { PART_IDS } from '../coat/regions'
 import type { PartId, PlaceId } from '../coat/regions'
+import { BLADE_IDS } from './cutters'
 import { LEARNT_TOOLS } from './ladders'
 import { KNOT_ANSWERS, KNOT_REASONS } from './knot-answers'
 import { CARE_PART_IDS, carePart, FOUND_IDS, LENGTH_BY, OUTCOME_IDS, PART_DID, PART_HOW } from './care-parts'
@@ -216,7 +217,31 @@ export const factSchema = z.discriminatedUnion('kind', [
   z.strictObject({
     kind: z.literal('visit'),
     lengths: z.partialRecord(z.enum(PART_IDS), lengthMm),
-    found: z.array(z.strictObject({ region: regionSchema, finding, count: count.optional() })).max(41),
+    /** What was found, and how the dog was there. */
+    found: z
+      .array(
+        z.strictObject({
+          region: regionSchema,
+          finding,
+          count: count.optional(),
+          comfort: comfort.optional(),
+        }),
+      )
+      .max(41),
+    /** What it was cut with, and which way it was run: all of it, or a part. */
+    ran: z
+      .array(
+        z.strictObject({
+          part: z.enum(PART_IDS).optional(),
+          blade: z.enum(BLADE_IDS).optional(),
+          guard: z.number().min(1).max(60).optional(),
+          against: z.literal(true).optional(),
+        }),
+      )
+      .max(6)
+      .optional(),
+    /** Minutes that knots and mats took. */
+    knotMinutes: careMinutes.optional(),
     by: nameSchema.optional(),
     /** A body clip done at home: the stretch goes on. */
     home: z.literal(true).optional(),

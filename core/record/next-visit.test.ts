@@ -39,6 +39,20 @@ describe('the next visit', () => {
       proposed: null,
     })
   })
+  it('all on one day it goes by what was told after what', () => {
+    const visit = entry(TODAY, { kind: 'visit', lengths: { body: 14 }, found: [] })
+    const given = days(TODAY, '2026-11-20', '2026-11-22')
+    const booked = told(TODAY, '2026-11-22')
+    expect(of([visit, given], TODAY).proposed?.days).toHaveLength(2)
+    expect(of([visit, given, booked], TODAY)).toEqual({ moved: null, proposed: null })
+    // That the visit which was booked is over answers nothing.
+    expect(of([visit, given, told(TODAY, null)], TODAY).proposed?.days).toHaveLength(2)
+    const later = told(TODAY, '2026-11-28')
+    expect(of([later, visit, booked, given], TODAY).moved).toMatchObject({
+      from: '2026-11-22',
+      to: '2026-11-28',
+    })
+  })
   it('days given stand, those to come, in order, till one is booked or others are given', () => {
     const given = days('2026-10-03', '2026-11-09', '2026-11-02', '2026-10-05')
     expect(of([given]).proposed).toMatchObject({

@@ -1,5 +1,5 @@
 import type { Day } from './day'
-import type { FactOf } from './entries'
+import type { DatedFact, FactOf } from './entries'
 import type { DogRecord } from './fold'
 import { timeline } from './timeline'
 import { endsStretch } from './visits'
@@ -21,6 +21,12 @@ export interface NextVisit {
   proposed: Proposed | null
 }
 
+/** What is true from a day on stands before all else of that day; here it counts when it was told. */
+const asMade = (facts: readonly DatedFact[]) =>
+  facts
+    .filter((f) => f.what.kind === 'dog' || f.what.kind === 'proposed' || f.what.kind === 'visit')
+    .sort((a, b) => (a.day !== b.day ? (a.day < b.day ? -1 : 1) : a.id < b.id ? -1 : 1))
+
 /**
  * What became of the next visit. A proposal is over once a visit is booked, called off or made after it; a visit that
  * was moved twice was moved from where it stood before the last time.
@@ -28,15 +34,15 @@ export interface NextVisit {
 export function nextVisitOf({ began, profile, entries }: DogRecord, at: Day): NextVisit {
   let booked: Day | null = (began ?? profile).nextVisit ?? null
   let [moved, proposed]: [NextVisit['moved'], Proposed | null] = [null, null]
-  for (const { id, day, what } of timeline(entries)) {
+  for (const { id, day, what } of asMade(timeline(entries))) {
     if (day > at) break
     if (what.kind === 'dog' && what.nextVisit !== undefined) {
       const to: Day | null = what.nextVisit
       if (to === booked) continue
+      proposed = null
       // A day that is past was not moved: the visit was, or was not kept.
       moved = booked && booked >= day ? { on: day, from: booked, to } : null
       booked = to
-      proposed = null
     } else if (what.kind === 'proposed') proposed = asProposed(id, day, what)
     else if (endsStretch(what))
       [moved, proposed, booked] = [null, null, booked && booked > day ? booked : null]

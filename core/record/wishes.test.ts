@@ -127,6 +127,27 @@ describe('a wish for the cut', () => {
     expect(mm('side.left', visit({}))).toBe(grown)
     expect(mm('side.left', taken(a), visit({ did: ['bath', 'comb-out'], only: true }))).toBe(grown)
   })
+  it('is the same in whatever order it is read, and whatever hour of its day it was written at', () => {
+    const a = answer()
+    const all = [
+      { ...wish, time: '18:40' },
+      a,
+      { ...taken(a), day: a.day, time: '07:10' },
+      entry('2026-09-20', { kind: 'wish', lines: [{ part: 'head', mm: 20 }] }),
+    ]
+    const told = stands(...all)
+    expect(told).toMatchObject({ id: wish.id, taken: true, answer: { id: a.id } })
+    fc.assert(
+      fc.property(fc.shuffledSubarray(all, { minLength: all.length }), (entries) => {
+        expect(stands(...entries)).toEqual(told)
+      }),
+    )
+    // A visit of that evening, entered without its hour, is the end of it; what is wished after it is the next.
+    const visit = entry(ASKED, { kind: 'visit', lengths: { body: 14 }, found: [] })
+    expect(stands({ ...wish, time: '18:40' }, visit)).toBeNull()
+    const next = entry(ASKED, { kind: 'wish', lines: [{ part: 'head', mm: 22 }] }, { time: '08:00' })
+    expect(stands({ ...wish, time: '18:40' }, visit, next)?.id).toBe(next.id)
+  })
   it('whatever else is written, it is there or not, and a cut told as a visit leaves those lengths', () => {
     fc.assert(
       fc.property(fc.array(anyFact, { maxLength: 6 }), (facts) => {

@@ -32,27 +32,60 @@ export function regionsOfLine(line: WishWhere, all: readonly WishWhere[]): Regio
   ).map((r) => r.id)
 }
 
-/** Takes in one fact after another; a visit that cut the coat is the end of what was wished for it. */
-export function wishAfter(before: StandingWish | null, { id, day, what }: DatedFact): StandingWish | null {
+/**
+ * What was wished, answered and taken so far. People write on one day at several devices, some with the hour and some
+ * without: of one day what was made later, by its id, is later.
+ */
+export interface Wished {
+  wish: Pick<StandingWish, 'id' | 'day' | 'lines'> | null
+  answers: readonly (NonNullable<StandingWish['answer']> & { wish: string })[]
+  taken: readonly string[]
+  /** The last visit that ended a stretch: what was wished before it is over. */
+  visit: { id: string; day: Day } | null
+}
+export const NOTHING_WISHED: Wished = { wish: null, answers: [], taken: [], visit: null }
+const isLater = (a: { id: string; day: Day }, b: { id: string; day: Day } | null) =>
+  !b || a.day > b.day || (a.day === b.day && a.id > b.id)
+
+/** Takes in one fact more; in whatever order they come it comes to the same. */
+export function wishAfter(before: Wished, fact: DatedFact): Wished {
+  const { id, day, what } = fact
   switch (what.kind) {
     case 'wish':
-      return { id, day, lines: what.lines, answer: null, taken: false }
+      return isLater(fact, before.wish) && isLater(fact, before.visit)
+        ? { ...before, wish: { id, day, lines: what.lines } }
+        : before
     case 'wish-answer':
-      if (before?.id !== what.wish) return before
-      return { ...before, answer: { id, day, from: what.from, lines: what.lines }, taken: false }
+      return {
+        ...before,
+        answers: [...before.answers, { id, day, from: what.from, lines: what.lines, wish: what.wish }],
+      }
     case 'wish-taken':
-      return before?.answer?.id === what.answer ? { ...before, taken: true } : before
-    case 'visit':
-      return endsStretch(what) ? null : before
+      return { ...before, taken: [...before.taken, what.answer] }
+    case 'visit': {
+      if (!endsStretch(what) || !isLater(fact, before.visit)) return before
+      const over = before.wish !== null && isLater(fact, before.wish)
+      return { ...before, visit: { id, day }, wish: over ? null : before.wish }
+    }
     default:
       return before
   }
 }
+/** The wish that stands, with the last that was said to it. */
+export function standingOf({ wish, answers, taken }: Wished): StandingWish | null {
+  if (!wish) return null
+  const answer = answers
+    .filter((a) => a.wish === wish.id)
+    .reduce<Wished['answers'][number] | null>((last, a) => (isLater(a, last) ? a : last), null)
+  return { ...wish, answer, taken: answer !== null && taken.includes(answer.id) }
+}
 /** The wish that stands on a day; null where none does. */
 export const standingWish = ({ entries }: Pick<DogRecord, 'entries'>, at: Day): StandingWish | null =>
-  timeline(entries)
-    .filter((f) => f.day <= at)
-    .reduce<StandingWish | null>(wishAfter, null)
+  standingOf(
+    timeline(entries)
+      .filter((f) => f.day <= at)
+      .reduce(wishAfter, NOTHING_WISHED),
+  )
 
 /** What the groomer says to a line; null where they have not. */
 export const answerTo = (wish: StandingWish, line: WishWhere): WishAnswerLine | null =>

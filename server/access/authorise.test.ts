@@ -26,6 +26,7 @@ const groomer: Groomer = {
   kind: 'groomer',
   sessionId: 's',
   groomerId: 'g',
+  roomId: 'g',
   name: 'Imke',
   room: 'The Wash House',
   email: 'imke@example.org',
@@ -40,7 +41,7 @@ const VISITORS: Visitor[] = [
 ]
 const keys = Object.keys(ROUTES) as RouteKey[]
 const mine = { householdId: 'h', dogId: 'd' }
-const kept = { groomerId: 'g', share: link('history') }
+const kept = { roomId: 'g', share: link('history') }
 
 describe('who may do what', () => {
   it.each(keys)('%s', (key) => {
@@ -69,12 +70,10 @@ describe('who may do what', () => {
     expect(answers('owner')).toEqual(['yes', 'yes', 'yes'])
   })
   it('a share of the thread alone opens no photograph and enters no visit', () => {
-    const narrow = { groomerId: 'g', share: link('note') }
+    const narrow = { roomId: 'g', share: link('note') }
     expect(authorise(link('note'), 'GET /api/shared/photographs/[photograph]', null)).toBe('nothing-there')
     expect(authorise(groomer, 'POST /api/room/dogs/[share]/visits', narrow)).toBe('nothing-there')
-    expect(authorise({ ...groomer, groomerId: 'x' }, 'GET /api/room/dogs/[share]', kept)).toBe(
-      'nothing-there',
-    )
+    expect(authorise({ ...groomer, roomId: 'x' }, 'GET /api/room/dogs/[share]', kept)).toBe('nothing-there')
   })
   it('every route open to anyone who can guess is rationed', () => {
     for (const key of keys) {

@@ -22,6 +22,8 @@ export interface Groomer {
   kind: 'groomer'
   sessionId: string
   groomerId: string
+  /** The room they work in, by whose it is: their own, or a colleague's. */
+  roomId: string
   name: string
   room: string
   email: string
@@ -39,7 +41,7 @@ export interface LinkHolder {
 export type Visitor = { kind: 'anonymous' } | Member | Former | Groomer | LinkHolder
 /** A live share of one dog, kept in a groomer's room. */
 export interface Kept {
-  groomerId: string
+  roomId: string
   share: LinkHolder
 }
 /** What a route is about: one dog, a share in a room, or nothing in particular. */
@@ -74,7 +76,7 @@ export function authorise(visitor: Visitor, act: RouteKey, thing: Thing): Answer
       return visitor.kind === 'groomer' ? 'yes' : 'sign-in'
     case 'invited': {
       if (visitor.kind !== 'groomer') return 'sign-in'
-      if (!(thing && 'share' in thing && thing.groomerId === visitor.groomerId)) return 'nothing-there'
+      if (!(thing && 'share' in thing && thing.roomId === visitor.roomId)) return 'nothing-there'
       return wider && !WIDER.includes(thing.share.scope) ? 'nothing-there' : 'yes'
     }
   }

@@ -157,7 +157,7 @@ async function thingOf(event: H3Event, key: RouteKey, visitor: Visitor): Promise
   }
   if (access === 'invited') {
     const id = idOf(event, 'share')
-    return visitor.kind === 'groomer' ? ((await findKept(visitor.groomerId, id)) satisfies Kept | null) : null
+    return visitor.kind === 'groomer' ? ((await findKept(visitor.roomId, id)) satisfies Kept | null) : null
   }
   return null
 }

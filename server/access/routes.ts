@@ -81,6 +81,12 @@ export const ROUTES = {
   'DELETE /api/groomer/session': { access: 'groomer' },
   'GET /api/room': { access: 'groomer', orNobody: true },
   'PUT /api/room': { access: 'groomer' },
+  'POST /api/room/invitations': { access: 'groomer' },
+  'DELETE /api/room/invitations/[invitation]': { access: 'groomer' },
+  'GET /api/room/invitation': { access: 'anyone', ration: { points: 30, seconds: 300 } },
+  'POST /api/room/invitation': { access: 'groomer', ration: { points: 30, seconds: 300 } },
+  // Anyone may leave; sending somebody else away is for whose room it is, and the service says so.
+  'DELETE /api/room/colleagues/[groomer]': { access: 'groomer' },
   'POST /api/room/confirmation': { access: 'groomer' },
   'POST /api/room/dogs': { access: 'groomer', ration: { points: 30, seconds: 300 } },
   'GET /api/room/dogs/[share]': { access: 'invited', orNobody: true },

@@ -1,5 +1,6 @@
 import { currentInstant, inDays } from '../clock'
-import { and, eq, gt, isNull } from 'drizzle-orm'
+import { and, eq, gt, isNull, sql } from 'drizzle-orm'
+import { alias } from 'drizzle-orm/pg-core'
 import { v7 as uuid } from 'uuid'
 import type { z } from 'zod'
 import type { groomerBody, roomBody, signInBody } from '../../shared/api'
@@ -49,10 +50,17 @@ export const endGroomerSession = (groomerId: string, id: string) =>
   db().update(groomerSessions).set({ revoked: currentInstant() }).where(session(groomerId, id))
 
 export async function findGroomerSession(groomerId: string, id: string): Promise<Groomer | null> {
+  const rooms = alias(groomers, 'rooms')
   const [row] = await db()
-    .select({ name: groomers.name, room: groomers.room, email: groomers.email })
+    .select({
+      name: groomers.name,
+      room: sql<string>`coalesce(${rooms.room}, ${groomers.room})`,
+      roomId: sql<string>`coalesce(${rooms.id}, ${groomers.id})`,
+      email: groomers.email,
+    })
     .from(groomerSessions)
     .innerJoin(groomers, eq(groomers.id, groomerSessions.groomerId))
+    .leftJoin(rooms, eq(rooms.id, groomers.worksIn))
     .where(
       and(
         session(groomerId, id),
@@ -70,5 +78,12 @@ export async function roomPrefs(groomerId: string) {
     .where(eq(groomers.id, groomerId))
   return row?.mailNotes ?? true
 }
-export const changeRoom = (groomerId: string, form: z.output<typeof roomBody>) =>
-  db().update(groomers).set(form).where(eq(groomers.id, groomerId))
+/** Letters are each one's own; the room's name is for whose room it is. */
+export const changeRoom = (
+  { groomerId, roomId }: Pick<Groomer, 'groomerId' | 'roomId'>,
+  { room, mailNotes }: z.output<typeof roomBody>,
+) =>
+  db()
+    .update(groomers)
+    .set({ mailNotes, ...(groomerId === roomId ? { room } : {}) })
+    .where(eq(groomers.id, groomerId))

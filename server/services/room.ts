@@ -6,6 +6,7 @@ import type { Room, RoomDog } from '../../shared/answers'
 import type { Groomer, LinkHolder } from '../access/authorise'
 import { db } from '../db/client'
 import { accounts, arrivals, dogs, households, notes } from '../db/schema'
+import { peopleOf } from './colleagues'
 import { roomPrefs } from './groomers'
 import { sayStanding, standingOf } from './letters'
 import { forecastOf, forList, takeUpForecast } from './forecasts'
@@ -61,10 +62,11 @@ async function workOutAll(stale: readonly Stale[], done: (s: Stale, arrival: Arr
 
 /** A groomer's room: every dog shared with them, the next to come first. */
 export async function roomOf(groomer: Groomer): Promise<Room> {
-  const [kept, mailNotes, letters] = await Promise.all([
-    keptBy(groomer.groomerId),
+  const [kept, mailNotes, letters, people] = await Promise.all([
+    keptBy(groomer.roomId),
     roomPrefs(groomer.groomerId),
     standingOf(db(), groomer.email),
+    peopleOf(groomer),
   ])
   return {
     name: groomer.name,
@@ -72,6 +74,7 @@ export async function roomOf(groomer: Groomer): Promise<Room> {
     email: groomer.email,
     mailNotes,
     letters: sayStanding(letters),
+    ...people,
     dogs: kept.length ? await linesOf(kept) : [],
   }
 }

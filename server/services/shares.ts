@@ -3,10 +3,10 @@ import { and, desc, eq, gt, isNull, or } from 'drizzle-orm'
 import type { z } from 'zod'
 import type { shareBody } from '../../shared/api'
 import type { Share } from '../../shared/answers'
-import type { Kept, LinkHolder, Member } from '../access/authorise'
+import type { Groomer, Kept, LinkHolder, Member } from '../access/authorise'
 import { codeFrom, hashOf, keyed, plainCode } from '../access/token'
 import { db, inTransaction } from '../db/client'
-import { groomers, shares } from '../db/schema'
+import { groomers, shareReads, shares } from '../db/schema'
 import { mailInvitation } from './note-mail'
 
 /** A code that nobody used has run out after so many days (judgement). */
@@ -79,12 +79,19 @@ export async function revokeShare(householdId: string, dogId: string, id: string
 }
 
 export async function sharesOf(householdId: string, dogId: string): Promise<Share[]> {
-  const rows = await db()
-    .select({ share: shares, room: groomers.room })
-    .from(shares)
-    .leftJoin(groomers, eq(groomers.id, shares.groomerId))
-    .where(ofDog(householdId, dogId))
-    .orderBy(desc(shares.created))
+  const [rows, reads] = await Promise.all([
+    db()
+      .select({ share: shares, room: groomers.room })
+      .from(shares)
+      .leftJoin(groomers, eq(groomers.id, shares.groomerId))
+      .where(ofDog(householdId, dogId))
+      .orderBy(desc(shares.created)),
+    db()
+      .select()
+      .from(shareReads)
+      .where(and(eq(shareReads.householdId, householdId), eq(shareReads.dogId, dogId)))
+      .orderBy(desc(shareReads.last)),
+  ])
   return rows.map(({ share: r, room }) => ({
     id: r.id,
     groomer: r.groomer,
@@ -94,6 +101,7 @@ export async function sharesOf(householdId: string, dogId: string): Promise<Shar
     revoked: r.revoked?.toISOString() ?? null,
     lastOpened: r.lastOpened?.toISOString() ?? null,
     room,
+    seen: reads.filter((s) => s.shareId === r.id).map((s) => ({ name: s.name, last: s.last.toISOString() })),
   }))
 }
 
@@ -118,8 +126,23 @@ export const noteOpened = ({ householdId, dogId, shareId }: LinkHolder) =>
     .set({ lastOpened: currentInstant() })
     .where(and(ofDog(householdId, dogId), eq(shares.id, shareId)))
 
+/** One of a room has it before their eyes, under their own name. */
+export const noteSeenBy = (
+  { householdId, dogId, shareId }: LinkHolder,
+  { groomerId, name }: Pick<Groomer, 'groomerId' | 'name'>,
+) => {
+  const set = { name, last: currentInstant() }
+  return db()
+    .insert(shareReads)
+    .values({ householdId, dogId, shareId, groomerId, ...set })
+    .onConflictDoUpdate({
+      target: [shareReads.householdId, shareReads.dogId, shareReads.shareId, shareReads.groomerId],
+      set,
+    })
+}
+
 /** Puts a share in a groomer's room, by its link's token or by its code. @returns null when neither opens one */
-export async function keepShare(groomerId: string, what: { token?: string; code?: string }) {
+export async function keepShare(roomId: string, what: { token?: string; code?: string }) {
   const now = currentInstant()
   const byToken = what.token ? eq(shares.tokenHash, hashOf(what.token)) : undefined
   const byCode = what.code
@@ -128,34 +151,35 @@ export async function keepShare(groomerId: string, what: { token?: string; code?
   if (!byToken && !byCode) return null
   const [row] = await db()
     .update(shares)
-    .set({ groomerId, codeHash: null, codeExpires: null, lastOpened: now })
+    // A room is known by whose it is.
+    .set({ groomerId: roomId, codeHash: null, codeExpires: null, lastOpened: now })
     // One that stands in somebody else's room is not to be had by passing its link on.
-    .where(and(byToken ?? byCode, live(now), or(isNull(shares.groomerId), eq(shares.groomerId, groomerId))))
+    .where(and(byToken ?? byCode, live(now), or(isNull(shares.groomerId), eq(shares.groomerId, roomId))))
     .returning({ id: shares.id })
   return row?.id ?? null
 }
 
 /** The groomer lets a dog go. The link goes on until it runs out. */
-export const dropShare = (groomerId: string, id: string) =>
+export const dropShare = (roomId: string, id: string) =>
   db()
     .update(shares)
     .set({ groomerId: null })
-    .where(and(eq(shares.groomerId, groomerId), eq(shares.id, id)))
+    .where(and(eq(shares.groomerId, roomId), eq(shares.id, id)))
 
 /** A live share in a groomer's room. */
-export async function findKept(groomerId: string, id: string): Promise<Kept | null> {
+export async function findKept(roomId: string, id: string): Promise<Kept | null> {
   const [row] = await db()
     .select()
     .from(shares)
-    .where(and(eq(shares.groomerId, groomerId), eq(shares.id, id), live(currentInstant())))
-  return row ? { groomerId, share: holderOf(row) } : null
+    .where(and(eq(shares.groomerId, roomId), eq(shares.id, id), live(currentInstant())))
+  return row ? { roomId, share: holderOf(row) } : null
 }
 
 /** The live shares of a room. */
-export async function keptBy(groomerId: string): Promise<LinkHolder[]> {
+export async function keptBy(roomId: string): Promise<LinkHolder[]> {
   const rows = await db()
     .select()
     .from(shares)
-    .where(and(eq(shares.groomerId, groomerId), live(currentInstant())))
+    .where(and(eq(shares.groomerId, roomId), live(currentInstant())))
   return rows.map(holderOf)
 }

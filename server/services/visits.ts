@@ -21,7 +21,8 @@ export async function enterVisit(
   if (visit.what.kind === 'correction' || !isVisit(visit.what)) throw refuse(422, 'That is not a visit.')
   const what = { ...visit.what, by: groomer.name }
   const given = advice.map((a): Entry => {
-    if (a.what.kind !== 'advice') throw refuse(422, 'That is not an instruction for home.')
+    if (a.what.kind !== 'advice' && a.what.kind !== 'proposed')
+      throw refuse(422, 'That is neither an instruction for home nor days to come again.')
     return { ...a, what: { ...a.what, from: groomer.name } }
   })
   const { householdId, dogId } = share

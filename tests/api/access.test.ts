@@ -22,6 +22,8 @@ const CALLERS = [
   'groomer',
   'note-groomer',
   'other-groomer',
+  'colleague',
+  'former-colleague',
   'link-note',
   'link-stretch',
   'link-history',
@@ -79,6 +81,14 @@ beforeAll(async () => {
     rooms[who] = id
   }
   callers['other-groomer'] = await newGroomer(app.address)
+  for (const who of ['colleague', 'former-colleague'] as const) {
+    callers[who] = await newGroomer(app.address)
+    const { json } = await callers.groomer.call('POST', '/api/room/invitations', { id: uuid(), name: 'Jo' })
+    expect((await callers[who].with(String(json.token)).call('POST', '/api/room/invitation', {})).status).toBe(200)
+  }
+  const { json: room } = await callers.groomer.call('GET', '/api/room')
+  const last = (room.people as { id: string }[]).at(-1)!
+  expect((await callers.groomer.call('DELETE', `/api/room/colleagues/${last.id}`)).status).toBe(200)
   for (const scope of ['note', 'stretch', 'history'] as const)
     callers[`link-${scope}`] = linkOf(await share(scope))
   const revoked = await share('history')
@@ -155,7 +165,13 @@ const body: Partial<Record<RouteKey, () => unknown>> = {
 const [OK, WHO, NO, NONE] = [200, 401, 403, 404]
 type Cells = Record<Caller, number>
 const HOUSE = { anonymous: WHO, owner: OK, helper: OK, viewer: OK, 'ex-member': WHO, 'other-owner': NONE }
-const NO_ROOM = { groomer: WHO, 'note-groomer': WHO, 'other-groomer': WHO }
+const NO_ROOM = {
+  groomer: WHO,
+  'note-groomer': WHO,
+  'other-groomer': WHO,
+  colleague: WHO,
+  'former-colleague': WHO,
+}
 const NO_LINK = {
   'link-note': WHO,
   'link-stretch': WHO,
@@ -181,6 +197,8 @@ const NO_KEY = {
   groomer: NONE,
   'note-groomer': NONE,
   'other-groomer': NONE,
+  colleague: NONE,
+  'former-colleague': NONE,
 }
 const LINKS = {
   'link-note': OK,
@@ -199,9 +217,33 @@ const ANSWERS: Record<string, Cells> = {
   'household owner': { ...HOUSE, helper: NO, viewer: NO, ...NO_ROOM, ...NO_LINK },
   link: { ...NO_KEY, ...LINKS },
   'link wider': { ...NO_KEY, ...LINKS, 'link-note': NONE },
-  groomer: { ...NOT_HOUSE, groomer: OK, 'note-groomer': OK, 'other-groomer': OK, ...NO_LINK },
-  invited: { ...NOT_HOUSE, groomer: OK, 'note-groomer': OK, 'other-groomer': NONE, ...NO_LINK },
-  'invited wider': { ...NOT_HOUSE, groomer: OK, 'note-groomer': NONE, 'other-groomer': NONE, ...NO_LINK },
+  groomer: {
+    ...NOT_HOUSE,
+    groomer: OK,
+    'note-groomer': OK,
+    'other-groomer': OK,
+    colleague: OK,
+    'former-colleague': OK,
+    ...NO_LINK,
+  },
+  invited: {
+    ...NOT_HOUSE,
+    groomer: OK,
+    'note-groomer': OK,
+    'other-groomer': NONE,
+    colleague: OK,
+    'former-colleague': NONE,
+    ...NO_LINK,
+  },
+  'invited wider': {
+    ...NOT_HOUSE,
+    groomer: OK,
+    'note-groomer': NONE,
+    'other-groomer': NONE,
+    colleague: OK,
+    'former-colleague': NONE,
+    ...NO_LINK,
+  },
 }
 const guardOf = (key: RouteKey) => {
   const { access, role, wider } = routeRow(key)

@@ -1,6 +1,5 @@
 import { millisecondsInDay } from 'date-fns/constants'
 import { afterAll, beforeAll, expect, it } from 'vitest'
-import type { Driver } from 'selenium-webdriver/chrome'
 import { demoDogs } from '../../demo/household'
 import { clockAt, localDay } from '../support/clock'
 import { newDog, newGroomer, newOwner, PASSWORD, startApp } from '../support/server'
@@ -138,12 +137,7 @@ it('opens with no signal once it was shown, and the page that draws itself lets 
       ),
     'the charts are not kept',
   )
-  await (page.driver as Driver).setNetworkConditions({
-    offline: true,
-    latency: 0,
-    download_throughput: 0,
-    upload_throughput: 0,
-  })
+  await page.signal(false)
   await running.stop('SIGKILL')
   await page.visit(`/dogs/${dog.id}/progress`)
   await drawn(section('Chance of a mat, by day'))

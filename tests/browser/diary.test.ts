@@ -1,7 +1,6 @@
 import { mkdtempSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import type { Driver } from 'selenium-webdriver/chrome'
 import sharp from 'sharp'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { v7 as uuid } from 'uuid'
@@ -188,13 +187,6 @@ describe('photographs', () => {
     const chooser = await page.find('[name=photograph]')
     await chooser.sendKeys(join(folder, name))
   }
-  const signal = (on: boolean) =>
-    (page.driver as Driver).setNetworkConditions({
-      offline: !on,
-      latency: 0,
-      download_throughput: on ? -1 : 0,
-      upload_throughput: on ? -1 : 0,
-    })
   const photosOf = async () => (await factsOf()).filter((f) => f.what.kind === 'photo')
 
   it('what is not a picture is met in words, and nothing is kept of it', async () => {
@@ -227,7 +219,7 @@ describe('photographs', () => {
     page.foresee(NO_SERVER)
     await page.visit(`/dogs/${dog.id}/diary`)
     await page.find('[data-entry=photo]')
-    await signal(false)
+    await page.signal(false)
     await choose(
       'rear.png',
       await sharp(await aPicture(300, 200))
@@ -242,7 +234,7 @@ describe('photographs', () => {
     await page.visit('/household')
     await page.says('photographs have not gone up yet')
     await page.visit(`/dogs/${dog.id}/diary`)
-    await signal(true)
+    await page.signal(true)
     await page.until(async () => (await photosOf()).length === 2, 'the entry did not go up')
     const last = (await photosOf()).at(-1)!
     await page.until(

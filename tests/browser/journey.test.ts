@@ -183,11 +183,11 @@ describe('from an empty account to an answer from the groomer', () => {
     await owner.press('Write to Imke')
     await owner.says('Tell Imke')
     const note = await owner.find('form textarea')
-    const draft = (await note.getAttribute('value')) ?? ''
+    const draft = await owner.hidden('[data-note-preview]')
     expect(draft).toMatch(/Combed on one day since .*; last today\./)
     expect(draft).toMatch(/A mat .* today; left for you\./)
     expect(draft).toMatch(/Would not allow/)
-    await note.sendKeys('\nHe is better lying down.')
+    await note.sendKeys('He is better lying down.')
     await owner.press('Send to Imke')
     await owner.says('Give Imke this link')
     expect((await db.query('select body from notes')).rows[0]).toMatchObject({

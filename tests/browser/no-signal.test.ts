@@ -52,13 +52,6 @@ const checksOnFile = async () =>
       `select id, entry -> 'what' ->> 'region' as region from entries where kind = 'check' order by id`,
     )
   ).rows
-const signal = (page: Page, on: boolean) =>
-  (page.driver as Driver).setNetworkConditions({
-    offline: !on,
-    latency: 0,
-    download_throughput: on ? 1e9 : 0,
-    upload_throughput: on ? 1e9 : 0,
-  })
 /** The program is on the device, whole. */
 const kept = (page: Page) =>
   page.until(
@@ -128,7 +121,7 @@ describe('with no signal', () => {
   it('a session goes on when the network is cut, and a quiet sign says what has not gone up', async () => {
     page.foresee(NO_SERVER)
     await toTable(page)
-    await signal(page, false)
+    await page.signal(false)
     await glide(page, 3)
     await page.says('no signal: all of it is kept here')
     await page.tap(await page.find('[data-finding=refused]'))
@@ -166,7 +159,7 @@ describe('with no signal', () => {
   it('with signal again each entry goes up exactly once', async () => {
     page.foresee(NO_SERVER)
     running = await app.start()
-    await signal(page, true)
+    await page.signal(true)
     await page.visit(`/dogs/${dog.id}`)
     await page.until(async () => (await checksOnFile()).length === 4, 'what waited did not go up')
     await page.until(async () => !/waits? on this device/.test(await page.words()), 'the sign stays')
@@ -223,8 +216,8 @@ describe('with no signal', () => {
     expect(state(entries)).toEqual(state([...entries].reverse()))
     for (const place of ['beard', 'tail']) expect(state(entries).regions[place]!.left).toHaveLength(1)
     await other.visit(`/dogs/${dog.id}/groomer`)
-    const draft = async () => (await other.find('form textarea')).getAttribute('value')
-    await other.until(async () => /beard/.test((await draft()) ?? ''), 'the other device’s knot is not here')
+    const draft = () => other.hidden('[data-note-preview]')
+    await other.until(async () => /beard/.test(await draft()), 'the other device’s knot is not here')
   })
 
   it('two pages on one session: what one does the other sees', async () => {
@@ -258,10 +251,10 @@ describe('with no signal', () => {
 
   it('with no room and no signal the page says to stay open', async () => {
     page.foresee(NO_SERVER)
-    await signal(page, false)
+    await page.signal(false)
     await page.tap(await page.find('[data-finding=glides]'))
     await page.says(/no room to keep/i)
-    await signal(page, true)
+    await page.signal(true)
     await page.until(async () => !/no room to keep/i.test(await page.words()), 'the sign stays', 30_000)
   })
 
@@ -323,7 +316,7 @@ describe('today’s whole list in one go, the signal cut half way', () => {
 
     await page.find('[data-finding=glides]')
     await glide(page, 4)
-    await signal(page, false)
+    await page.signal(false)
     // Reopened half way, as after a telephone rang: it goes on where it was.
     const at = await page.text('h1')
     await page.driver.navigate().refresh()
@@ -350,7 +343,7 @@ describe('today’s whole list in one go, the signal cut half way', () => {
         (await owner.call('GET', `/api/dogs/${linnet.id}`)).json as unknown as { entries: Entry[] }
       ).entries.flatMap(({ what }) => (what.kind === 'tidy' ? [what.tidy] : []))
     expect(await onFile()).toEqual([])
-    await signal(page, true)
+    await page.signal(true)
     await page.until(async () => (await onFile()).length >= asked.length, 'not all went up', 30_000)
     expect((await onFile()).sort()).toEqual([...asked].sort())
   })

@@ -258,10 +258,7 @@ describe('from one page to another', () => {
     await page.visit(`/dogs/${dog.id}/what-if?mm=8`)
     await page.press('Ask the groomer for 8 mm')
     await page.until(
-      async () =>
-        /Could you cut to 8 mm next time\?/.test(
-          await page.driver.executeScript<string>('return document.querySelector("textarea").value'),
-        ),
+      async () => /Could you cut to 8 mm next time\?/.test(await page.hidden('[data-note-preview]')),
       'the note does not ask',
     )
   })

@@ -220,7 +220,7 @@ describe('by touch, on a phone', () => {
     await page.says('Ring the vet')
     await page.visit(`/dogs/${merle.id}/groomer`)
     await page.find('form textarea')
-    const draft = (await (await page.find('form textarea')).getAttribute('value')) ?? ''
+    const draft = await page.hidden('[data-note-preview]')
     expect(draft).toMatch(/to be tried with conditioner at the next wash/)
     expect(draft).toMatch(/for the vet to see/)
   })

@@ -3,7 +3,7 @@ import Qty from 'js-quantities'
 import { describe, expect, it } from 'vitest'
 import { celsius, fahrenheit, fromMl, KG_PER_LB, ML_PER, MM_PER_INCH, toMl } from '../../core/coat/units'
 import type { VolumeUnit } from '../../core/coat/units'
-import { BLADES, leaves } from '../../core/care/tidies/blades'
+import { BLADES, leaves } from '../../core/record/cutters'
 import { dilute } from '../../core/care/bath/mix'
 import { mistFor } from '../../core/care/bath/mist'
 
@@ -80,7 +80,7 @@ describe('the blade chart', () => {
     expect(Math.abs(mm - inches(inch)) / mm).toBeLessThan(0.03)
   })
   it('against the lie it leaves a size less', () => {
-    expect(leaves('#7F', true)).toBe(leaves('#9'))
-    expect(leaves('#40', true)).toBe(0.25)
+    expect(leaves({ blade: '#7F', against: true })).toBe(leaves({ blade: '#9' }))
+    expect(leaves({ blade: '#40', against: true })).toBe(0.25)
   })
 })

@@ -8,6 +8,7 @@ import { addDays } from '../../core/record/day'
 import { ADVICE_ANSWERS, REHEARSED_WENT } from '../../core/record/entries'
 import type { Entry, Fact, FactOf } from '../../core/record/entries'
 import { COMFORT_IDS, FINDING_IDS, UNDERCOAT_IDS } from '../../core/record/findings'
+import { BLADE_IDS } from '../../core/record/cutters'
 import { COAT_IDS } from '../../core/coat/coat-types'
 import { EAR_CARRIAGES, GROUNDS, SETTINGS, TAUGHT } from '../../core/record/habits'
 import { COMBED_TOLD, HAND_FEELS } from '../../core/record/hand'
@@ -190,7 +191,16 @@ const FACTS: { [K in Fact['kind']]: fc.Arbitrary<FactOf<K>> } = {
       lengths: fc.record({ body: mm, legs: mm, head: mm, ears: mm, tail: mm }, { requiredKeys: [] }),
       found: fc
         .uniqueArray(region)
-        .chain((ids) => fc.tuple(...ids.map((id) => fc.record({ region: fc.constant(id), finding })))),
+        .chain((ids) =>
+          fc.tuple(
+            ...ids.map((id) =>
+              fc.record(
+                { region: fc.constant(id), finding, comfort },
+                { requiredKeys: ['region', 'finding'] },
+              ),
+            ),
+          ),
+        ),
     },
     {
       by: name,
@@ -204,6 +214,19 @@ const FACTS: { [K in Fact['kind']]: fc.Arbitrary<FactOf<K>> } = {
       ),
       did: some(VISIT_DID),
       comfort,
+      knotMinutes: fc.nat({ max: 120 }),
+      ran: fc.array(
+        fc.record(
+          {
+            part: fc.constantFrom(...PART_IDS),
+            blade: fc.constantFrom(...BLADE_IDS),
+            guard: fc.constantFrom(3, 13, 25),
+            against: fc.constant(true as const),
+          },
+          { requiredKeys: [] },
+        ),
+        { maxLength: 3 },
+      ),
       allows: fc.record(
         {
           setting: fc.constantFrom(...SETTINGS),

@@ -282,6 +282,25 @@ export class Page {
   foresee(...what: RegExp[]) {
     this.foreseen.push(...what)
   }
+  /** What stands in something that is folded away. */
+  async hidden(css: string): Promise<string> {
+    await this.until(
+      () => this.driver.executeScript<boolean>('return !!document.querySelector(arguments[0])', css),
+      `nothing is ${css}`,
+    )
+    return this.driver.executeScript<string>('return document.querySelector(arguments[0]).textContent', css)
+  }
+
+  /** Cuts the network, or brings it back. */
+  signal(on: boolean) {
+    return (this.driver as Driver).setNetworkConditions({
+      offline: !on,
+      latency: 0,
+      download_throughput: on ? -1 : 0,
+      upload_throughput: on ? -1 : 0,
+    })
+  }
+
   /** What the browser complained of since the last time, but for what was foreseen. */
   async complaints(): Promise<string[]> {
     const logs = await this.driver.manage().logs().get('browser')

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { RUNS_OUT_MM } from '#core/due/due'
-import { BLADES, cuttersFor, daysToGrow, regrowth } from '#core/care/tidies/blades'
+import { BLADES } from '#core/record/cutters'
+import { cuttersFor, daysToGrow, regrowth } from '#core/care/tidies/blades'
 import type { Allowed } from '#core/care/tidies/may'
 
 /** What the guards, and the blades this owner was taught, leave, and how long it is in the weeks after. */

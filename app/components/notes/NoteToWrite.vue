@@ -16,7 +16,7 @@ const emit = defineEmits<{ sent: [] }>()
 const { file, today } = useDog()
 const record = useRecord()
 const { groomer } = s
-const { body } = draft
+const { body, before, after } = draft
 
 /** What goes along: the map as it stands, and photographs of this stretch. */
 const withMap = ref(true)
@@ -74,12 +74,25 @@ async function send() {
       autocomplete="off"
     />
     <label class="block">
-      <span class="small">The note</span>
+      <span class="small">In your own words, first</span>
       <textarea
-        v-model="body"
+        v-model="before"
         :maxlength="MOST_NOTE"
-        rows="10"
-        class="w-full rounded border border-rule bg-coat p-4 font-serif text-lead leading-[1.45]"
+        rows="2"
+        name="note-before"
+        class="w-full rounded border border-rule bg-coat p-3 font-serif text-lead leading-[1.45]"
+      />
+    </label>
+    <p class="small mt-3 mb-1">From your diary. Press a line to strike it out.</p>
+    <NoteFacts :draft="draft" />
+    <label class="mt-3 block">
+      <span class="small">And last</span>
+      <textarea
+        v-model="after"
+        :maxlength="MOST_NOTE"
+        rows="2"
+        name="note-after"
+        class="w-full rounded border border-rule bg-coat p-3 font-serif text-lead leading-[1.45]"
       />
     </label>
     <p class="flex justify-between">
@@ -90,6 +103,14 @@ async function send() {
         >{{ MOST_NOTE - body.length }} letters left</span
       >
     </p>
+    <details class="border-t border-rule">
+      <ActButton kind="quiet" tag="summary" class="cursor-pointer"
+        >As {{ s.to.value }} will read it</ActButton
+      >
+      <p class="mb-3 border-l-3 border-rule pl-3 break-words whitespace-pre-line" data-note-preview>
+        {{ body }}
+      </p>
+    </details>
     <fieldset class="border-t border-rule">
       <legend class="small float-left w-full pt-2">Goes along</legend>
       <label class="clear-left flex min-h-11 w-full items-center gap-2">
@@ -112,7 +133,12 @@ async function send() {
     <NoticeLine v-if="problem || s.problem.value" class="mt-1" marked>{{
       problem || s.problem.value
     }}</NoticeLine>
-    <ActButton kind="filled" type="submit" class="mt-3 w-full text-lead" :disabled="sending || !body.trim()">
+    <ActButton
+      kind="filled"
+      type="submit"
+      class="mt-3 w-full text-lead"
+      :disabled="sending || !body.trim() || body.length > MOST_NOTE"
+    >
       Send to {{ s.to.value }}
     </ActButton>
     <p class="small mt-3">{{ LAW }}</p>

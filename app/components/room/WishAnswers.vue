@@ -105,7 +105,7 @@ function allOfIt() {
     <ActButton class="mt-2 w-full" @click="allOfIt">All of it: will do</ActButton>
     <ol class="mt-2">
       <li v-for="(g, i) in given" :key="whereKey(g.line)" class="border-b border-rule pb-3">
-        <WishRow narrow :number="i + 1" :line="g.line" :price="asked?.lines[i]" :days="asked?.days ?? 56" />
+        <WishRow narrow :number="i + 1" :line="g.line" :price="asked?.lines[i]" />
         <ChoiceRow v-model="g.how" :label="whereLabel(g.line)" :choices="CHOICES" />
         <template v-if="g.how === 'rather'">
           <NumberStepper

@@ -23,7 +23,6 @@ const rather = (key: string) => {
           :number="i + 1"
           :line="l"
           :price="price?.asked.lines[i]"
-          :days="price?.asked.days ?? 56"
           :answer="wish.answer?.lines.find((a) => whereKey(a) === whereKey(l)) ?? null"
           :rather="rather(whereKey(l))"
         />
@@ -31,8 +30,7 @@ const rather = (key: string) => {
     </ol>
     <p v-if="price" class="why mt-2">
       All of it takes {{ sayMinutes(price.asked.all.minutes) }} of their {{ price.asked.have }} minutes a
-      week, arrives clear {{ sayClear(price.asked.all.clear) }}, and lasts
-      {{ sayLasts(price.asked.all, price.asked.days) }}.
+      week, arrives clear {{ sayClear(price.asked.all.clear) }}, and lasts {{ sayLasts(price.asked.all) }}.
     </p>
   </div>
 </template>

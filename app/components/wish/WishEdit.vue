@@ -6,6 +6,8 @@ import { CANNOT_MAT_MM, whereLabel } from '#core/record/wishes'
 const props = defineProps<{
   line: WishLine
   /** What it would be as the last visit left it, mm. */ before: number
+  /** The longest hair there by the day of the visit, mm. */
+  upTo?: number | undefined
 }>()
 const emit = defineEmits<{ change: [line: WishLine]; off: []; done: [] }>()
 /** Lengths a groomer leaves, mm: blades, guards, and longer by scissors. */
@@ -91,6 +93,9 @@ const CHOICES: { value: How; words: string }[] = [
       unit="mm"
       :along="ALONG"
     />
+    <p v-if="how === 'mm' && upTo && mm > upTo + 0.5" class="why mt-1" data-up-to>
+      By then it has grown to about {{ Math.round(upTo) }} mm: nothing longer can be left.
+    </p>
     <FormField
       v-model="says"
       class="mt-2"

@@ -13,7 +13,6 @@ const props = defineProps<{
   answer?: WishAnswerLine | null
   /** What the groomer's own length costs. */
   rather?: Price | undefined
-  days: number
   /** In half a page there is no room for columns. */
   narrow?: boolean
 }>()
@@ -64,15 +63,13 @@ const ANSWER = { will: 'Will do', rather: 'Rather', not: 'Not on this coat' }
       }}</span></span
     >
     <span class="hidden" :class="narrow ? '' : 'desk:block'"
-      ><template v-if="price">{{ sayLasts(price, days) }}</template
-      ><span v-if="rather" class="block font-semibold text-due desk:mt-2">{{
-        sayLasts(rather, days)
-      }}</span></span
+      ><template v-if="price">{{ sayLasts(price) }}</template
+      ><span v-if="rather" class="block font-semibold text-due desk:mt-2">{{ sayLasts(rather) }}</span></span
     >
     <span v-if="price" class="small col-span-2 col-start-2" :class="narrow ? '' : 'desk:hidden'"
-      >clear {{ sayClear(price.clear) }}, lasts {{ sayLasts(price, days)
+      >clear {{ sayClear(price.clear) }}, lasts {{ sayLasts(price)
       }}<b v-if="rather" class="font-semibold text-due"
-        >; then {{ sayClear(rather.clear) }}, {{ sayLasts(rather, days) }}</b
+        >; then {{ sayClear(rather.clear) }}, {{ sayLasts(rather) }}</b
       ></span
     >
     <span
@@ -86,7 +83,7 @@ const ANSWER = { will: 'Will do', rather: 'Rather', not: 'Not on this coat' }
           >{{ ANSWER[answer.how] }}{{ answer.how === 'rather' ? ` ${answer.mm} mm` : ''
           }}{{ answer.because ? '.' : '' }}</b
         >
-        <i v-if="answer.because" class="why text-body">{{ answer.because }}</i></span
+        {{ ' ' }}<i v-if="answer.because" class="why text-body">{{ answer.because }}</i></span
       >
     </span>
     <slot />

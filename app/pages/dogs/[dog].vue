@@ -54,6 +54,9 @@ const AT_HAND = ['', '/stretch', '/table', '/groomer']
 const atHand = SECTIONS.filter((s) => AT_HAND.includes(s.path))
 const behind = SECTIONS.filter((s) => !AT_HAND.includes(s.path))
 const sectionOf = (path: string) => path.replace(/^\/dogs\/[^/]+/, '')
+/** Pages that are come to from a section stand under it. */
+const UNDER: Record<string, string> = { '/wish': '/groomer', '/visit': '/groomer', '/card': '/groomer' }
+const sectionHere = computed(() => UNDER[sectionOf(route.path)] ?? sectionOf(route.path))
 const to = (dog: string, section: string) => `/dogs/${dog}${section}`
 const bodyMm = computed(() =>
   Math.round(now.value.regions['side.left']?.mm ?? now.value.regions.back?.mm ?? 0),
@@ -134,10 +137,8 @@ useEventListener('keydown', onKey, { capture: true })
             :key="s.path"
             :to="to(dogId, s.path)"
             class="flex h-11 items-center px-2.5 whitespace-nowrap"
-            :class="
-              sectionOf(route.path) === s.path ? 'border-b-[2.5px] border-due font-semibold' : 'text-ink-2'
-            "
-            :aria-current="sectionOf(route.path) === s.path ? 'page' : undefined"
+            :class="sectionHere === s.path ? 'border-b-[2.5px] border-due font-semibold' : 'text-ink-2'"
+            :aria-current="sectionHere === s.path ? 'page' : undefined"
             >{{ s.label }}</NuxtLink
           >
           <span class="mx-2 h-5 w-px bg-rule" />
@@ -175,10 +176,8 @@ useEventListener('keydown', onKey, { capture: true })
         :key="s.path"
         :to="to(dogId, s.path)"
         class="-mt-px flex items-center border-t-3 px-2.5 text-lead"
-        :class="
-          sectionOf(route.path) === s.path ? 'border-due font-semibold' : 'border-transparent text-ink-2'
-        "
-        :aria-current="sectionOf(route.path) === s.path ? 'page' : undefined"
+        :class="sectionHere === s.path ? 'border-due font-semibold' : 'border-transparent text-ink-2'"
+        :aria-current="sectionHere === s.path ? 'page' : undefined"
         >{{ s.label }}</NuxtLink
       >
       <LazyMoreSections

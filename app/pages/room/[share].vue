@@ -1,9 +1,11 @@
 <script setup lang="ts">
+import { useEventListener } from '@vueuse/core'
 import { sharedViewOf } from '~/words/shared-view'
 import { dayAndMonth } from '#core/record/say-day'
 import type { Entry, WishLine } from '#core/record/entries'
 import type { SharedDog } from '#shared/answers'
-import type { VisitEntered } from '~/components/room/VisitForm.vue'
+import type { VisitEntered } from '~/composables/visit-form'
+import { keepDraft, keptDraft } from '~/offline/drafts'
 
 /** One dog in the groomer's room: what is coming, the visit, the thread. */
 const route = useRoute()
@@ -41,24 +43,62 @@ async function answer(body: { id: string; body: string }) {
 
 const today = useToday()
 const { sayDate } = useInstants()
+const keptAs = String(route.params.share)
+/** One that was begun on this device is gone on with. */
+const begun = ref(false)
 const visiting = ref(false)
 const busy = ref(false)
 const problem = ref('')
 const entered = ref<string | null>(null)
-async function enter(visit: VisitEntered) {
+/** Entered with no signal: kept here whole, and sent when there is one. */
+const WAITS = `${keptAs}:visit-to-send`
+const waits = ref(false)
+async function post(visit: VisitEntered) {
+  await api(`${base.value}/visits`, { method: 'POST', body: visit })
+  keepDraft(WAITS, null)
+  keepDraft(`${keptAs}:visit`, null)
+  waits.value = begun.value = visiting.value = false
+  problem.value = ''
+  entered.value = visit.visit.what.suggests?.day ?? ''
+  await load()
+  window.scrollTo({ top: 0 })
+}
+async function enter(visit: VisitEntered, finish: () => void) {
   busy.value = true
   problem.value = ''
   try {
-    await api(`${base.value}/visits`, { method: 'POST', body: visit })
-    entered.value = visit.visit.what.suggests?.day ?? ''
-    visiting.value = false
-    await load()
-    window.scrollTo({ top: 0 })
+    await post(visit)
+    finish()
   } catch (error) {
     problem.value = inWords(error, 'All of it is still here; press again.')
+    if (error instanceof NoAnswer) {
+      keepDraft(WAITS, JSON.stringify(visit))
+      waits.value = true
+      problem.value = 'No signal: the visit is kept on this device and goes up by itself when there is one.'
+    } else keepDraft(WAITS, null)
   }
   busy.value = false
 }
+/** What waits is sent, once however often it is asked. */
+async function sendWaiting() {
+  const kept = keptDraft(WAITS)
+  begun.value = keptDraft(`${keptAs}:visit`) !== null
+  if (!kept || busy.value) return
+  busy.value = waits.value = true
+  try {
+    await post(JSON.parse(kept) as VisitEntered)
+  } catch (error) {
+    if (!(error instanceof NoAnswer)) {
+      // It is not taken as it is: what is wrong is put right in the form.
+      keepDraft(WAITS, null)
+      waits.value = false
+      problem.value = inWords(error, 'All of it is still here; open the visit and put it right.')
+    }
+  }
+  busy.value = false
+}
+onMounted(sendWaiting)
+useEventListener(() => window, 'online', sendWaiting)
 async function letGo() {
   try {
     await api(base.value, { method: 'DELETE' })
@@ -101,6 +141,7 @@ useHead({
         :record="{ profile: shared.profile, began: shared.began, entries: shared.entries }"
         :today="shared.today"
         :by="shared.groomer"
+        :kept-as="keptAs"
         note
         :busy="busy"
         :problem="problem"
@@ -113,6 +154,10 @@ useHead({
           entered ? `; ${dayAndMonth(entered, today)} is suggested for the next` : ''
         }}.
       </p>
+      <p v-if="waits" class="mt-3 font-semibold" role="status" data-visit-waits>
+        No signal: the visit is kept on this device and goes up by itself when there is one.
+      </p>
+      <NoticeLine v-else-if="problem" class="mt-3">{{ problem }}</NoticeLine>
       <SharedDogView
         :shared="shared"
         :view="sharedViewOf(shared)"
@@ -150,7 +195,7 @@ useHead({
         </template>
         <template #acts>
           <ActButton v-if="shared.scope !== 'note'" class="mt-3 w-full text-lead" @click="visiting = true">
-            Enter a visit
+            {{ begun ? 'Go on with the visit' : 'Enter a visit' }}
           </ActButton>
           <details class="mt-2 border-t border-rule">
             <ActButton kind="quiet" tag="summary" class="cursor-pointer"

@@ -14,6 +14,7 @@ import { chanceOfAnyMat, chanceOfMat, expectedKnots, expectedMats, placesOf } fr
 import type { Shade } from '../../record/odds'
 import { shadeHere } from '../../record/unmet'
 import { timeline } from '../../record/timeline'
+import { learnedKnotMinutes } from './knot-minutes'
 import { priceWish } from './wish-price'
 import type { PricedWish } from './wish-price'
 import { answeredOtherwise, asAnswered, standingWish } from '../../record/wishes'
@@ -101,7 +102,10 @@ export function arrivalOf(record: DogRecord, at: Day): Arrival {
       spread.knots * TEASE_MINUTES.knot ** 2 +
       spread.mats * TEASE_MINUTES.mat ** 2
   }
-  const off = EIGHTY * Math.sqrt(variance)
+  // What knots took here before is what they are likely to take.
+  const pace = learnedKnotMinutes(record, at).now
+  usual *= pace
+  const off = EIGHTY * pace * Math.sqrt(variance)
   const lengths = places.map((p) => Math.round(p.mm))
   const from = now.visitOn ?? profile.since
   const wish = standingWish(record, at)

@@ -9,12 +9,16 @@ import { playAhead } from '../../plan/kept'
 
 /** Fewest and most weeks to the next visit (common practice, no source). */
 export const VISIT_WEEKS = { least: 4, most: 12 } as const
+/** Weeks the odds are told of. */
+const TOLD_WEEKS = [4, 6, 8] as const
 /** Chance of a mat anywhere that is still worth the wait (judgement). */
 const EVEN = 0.5
 
 export interface Suggestion {
   day: Day
   weeks: number
+  /** Chance of a mat anywhere, were the dog to come after so many weeks. */
+  odds: { weeks: number; day: Day; chance: number }[]
   /** Mats forecast for this visit as the record stood, and those found. */
   forecast: number
   found: number
@@ -38,6 +42,7 @@ export function suggestVisit(record: DogRecord, entry: VisitEntry): Suggestion {
   return {
     day: addDays(day, 7 * weeks),
     weeks,
+    odds: TOLD_WEEKS.map((w) => ({ weeks: w, day: addDays(day, 7 * w), chance: chances[7 * w]! })),
     forecast: before.places.reduce((sum, p) => sum + expectedMats(p), 0),
     found: what.found.reduce((sum, f) => sum + matsIn(f), 0),
   }

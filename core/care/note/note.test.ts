@@ -1,8 +1,9 @@
+import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { dog, entry, visit } from '../../../tests/support/dogs'
 import type { RegionId } from '../../coat/regions'
 import type { Finding } from '../../record/findings'
-import { draftNote, namePlaces, placeStories } from './note'
+import { draftNote, inOrder, namePlaces, noteFacts, noteText, placeStories, UNEDITED } from './note'
 import { stretchStart } from '../../record/stretch-start'
 
 const check = (day: string, region: RegionId, finding: Finding, more: object = {}) =>
@@ -64,5 +65,62 @@ describe('the drafted note', () => {
     )
     expect(namePlaces({ place: 'under-tail', regions: ['under-tail'] })).toBe('under the tail')
     expect(namePlaces({ place: 'forefoot', regions: ['forefoot.right'] })).toBe('the right forefoot')
+  })
+})
+
+describe('a note as it is made', () => {
+  const check6 = Array.from({ length: 6 }, (_, i) =>
+    check(`2026-09-0${i + 2}`, 'behind-ear.left', 'snag', { count: 1, out: 1 }),
+  )
+  const record = dog({ hard: ['hindfoot'] }, 20, [
+    ...check6,
+    check('2026-09-08', 'behind-ear.left', 'refused'),
+    check('2026-09-09', 'beard', 'knot', { count: 1, out: 0 }),
+  ])
+  const facts = noteFacts(record, '2026-09-10')
+
+  it('tells of one place in one line, however often and whatever it was', () => {
+    expect(facts.map((f) => f.says)).toEqual([
+      'Combed on 8 days since 1 September; last yesterday.',
+      'Would not allow the left ear, last on Tuesday; also snags on 6 days, last on Monday, combed out.'.replace(
+        'the left ear',
+        'behind the left ear',
+      ),
+      'A tight knot in the beard yesterday; left for you.',
+      'He finds these places hard: hind feet.',
+    ])
+    expect(new Set(facts.map((f) => f.id)).size).toBe(facts.length)
+    expect(draftNote(record, '2026-09-10')).toBe(noteText(facts, UNEDITED))
+  })
+  it('what is struck out is not told, the owner’s words stand around it, and it goes in their order', () => {
+    const [combed, ear, beard, hard] = facts.map((f) => f.id)
+    const text = noteText(facts, {
+      before: 'Hello Imke. ',
+      after: ' Until Friday.',
+      struck: [combed!],
+      order: [hard!, beard!, ear!, combed!],
+    })
+    expect(text).toBe(
+      ['Hello Imke.', '', facts[3]!.says, facts[2]!.says, facts[1]!.says, '', 'Until Friday.'].join('\n'),
+    )
+    expect(noteText(facts, { ...UNEDITED, struck: facts.map((f) => f.id) })).toBe('')
+  })
+  it('each fact is there once whatever was moved, and one that came since stands after what it follows', () => {
+    const ids = facts.map((f) => f.id)
+    fc.assert(
+      fc.property(fc.shuffledSubarray([...ids, 'gone']), (order) => {
+        const shown = inOrder(facts, { order }).map((f) => f.id)
+        expect([...shown].sort()).toEqual([...ids].sort())
+        const kept = order.filter((id) => id !== 'gone')
+        expect(shown.filter((id) => kept.includes(id))).toEqual(kept)
+      }),
+    )
+    const [combed, ear, beard, hard] = ids
+    expect(inOrder(facts, { order: [hard!, beard!, combed!] }).map((f) => f.id)).toEqual([
+      hard,
+      beard,
+      combed,
+      ear,
+    ])
   })
 })

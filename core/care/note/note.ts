@@ -94,64 +94,129 @@ const LEFT: Partial<Record<NonNullable<PlaceStory['why']>, string>> = {
 }
 const VETS = ['sore', 'fouled'] as const
 
+/** How it ended, as the groomer needs it. */
+function endOfStory(story: PlaceStory): string {
+  if (VETS.some((w) => w === story.why)) return 'the skin there was for the vet to see'
+  const left = (story.why && LEFT[story.why]) ?? 'left for you'
+  return { out: 'combed out', left, refused: 'then refused' }[story.ended]
+}
+const onDays = ({ times }: PlaceStory) => (times > 1 ? ` on ${times} days, last` : '')
+
 function tell(story: PlaceStory, at: Day): string {
   const where = namePlaces(story)
   const at_ = isWhere(story.place) ? where : `in ${where}`
   if (story.finding === 'glides' || story.finding === 'refused') {
     const often = story.times > 1 ? `, ${story.times} times` : ''
     const these = namePlaces(story, { one: 'the ', pair: 'the ' })
-    return `Would not allow ${these}${often}, last ${sayDay(story.day, at)}.`
+    return `Would not allow ${these}${often}, last ${sayDay(story.day, at)}`
   }
-  const often = story.times > 1 ? ` on ${story.times} days, last` : ''
-  const left = (story.why && LEFT[story.why]) ?? 'left for you'
-  const end = VETS.some((w) => w === story.why)
-    ? 'the skin there was for the vet to see'
-    : { out: 'combed out', left, refused: 'then refused' }[story.ended]
   const what = FOUND[story.finding][story.times > 1 || story.regions.length > 1 ? 1 : 0]
-  return `${what} ${at_}${often} ${sayDay(story.day, at)}; ${end}.`
+  return `${what} ${at_}${onDays(story)} ${sayDay(story.day, at)}; ${endOfStory(story)}`
+}
+/** More of a place that was told of already. */
+function tellMore(story: PlaceStory, at: Day): string {
+  if (story.finding === 'glides' || story.finding === 'refused')
+    return `not allowed${story.times > 1 ? ` ${story.times} times, last` : ''} ${sayDay(story.day, at)}`
+  const what = FOUND[story.finding][story.times > 1 || story.regions.length > 1 ? 1 : 0].toLowerCase()
+  return `${what}${onDays(story)} ${sayDay(story.day, at)}, ${endOfStory(story)}`
 }
 
-/** Findings a note tells one by one; the groomer's page has them all. */
+/** Places a note tells one by one; the groomer's page has them all. */
 const MOST_TOLD = 8
 
 /** What was done beside the comb in the stretch, a sentence each. */
 export const careLines = (record: DogRecord, at: Day): string[] =>
   careSince(record, stretchStart(record, at), at).map(({ label, says }) => `${label}: ${says}.`)
 
-/**
- * The note an owner might send, drafted from what happened in the stretch. A draft only: the owner
- * reads, changes and sends it. Plain sentences, at most about ten.
- */
-export function draftNote(record: DogRecord, at: Day): string {
+/** One thing a note may tell, to be struck out or moved by its id: the same from day to day. */
+export interface NoteFact {
+  id: string
+  says: string
+}
+
+/** What an owner might tell the groomer of the stretch, a plain sentence each, what is of one place together. */
+export function noteFacts(record: DogRecord, at: Day): NoteFact[] {
   const { profile } = record
   const from = stretchStart(record, at)
   const facts = timeline(record.entries).filter((f) => f.day >= from && f.day <= at)
   const days = [...new Set(checksSince(facts).map((c) => c.day))]
   const minutes = facts.reduce((sum, f) => sum + (f.what.kind === 'session' ? f.what.minutes : 0), 0)
   const she = profile.sex === 'female' ? 'she' : 'he'
-  const lines: string[] = []
+  const told: NoteFact[] = []
+  const say = (id: string, says: string) => told.push({ id, says: `${says}.` })
 
-  if (!days.length) lines.push(`${profile.name} has not been combed since ${dayAndMonth(from)}.`)
+  if (!days.length) say('combed', `${profile.name} has not been combed since ${dayAndMonth(from)}`)
   else {
     const spent = minutes >= 1 ? `, ${Math.round(minutes)} minutes in all` : ''
     const times = days.length === 1 ? 'one day' : `${days.length} days`
-    lines.push(`Combed on ${times} since ${dayAndMonth(from)}${spent}; last ${sayDay(days.at(-1)!, at)}.`)
+    say('combed', `Combed on ${times} since ${dayAndMonth(from)}${spent}; last ${sayDay(days.at(-1)!, at)}`)
   }
   const stories = placeStories(record, from, at)
-  for (const s of stories.slice(0, MOST_TOLD)) lines.push(tell(s, at))
-  if (days.length && !stories.length) lines.push('The comb went through everywhere it was tried.')
+  const places = new Map<string, PlaceStory[]>()
+  for (const s of stories) {
+    // A side by itself is not told of both.
+    const key = `${s.place} ${s.regions.length > 1 ? '' : s.regions[0]}`.trim()
+    places.set(key, [...(places.get(key) ?? []), s])
+  }
+  for (const [key, [first, ...more]] of [...places].slice(0, MOST_TOLD))
+    say(`place ${key}`, [tell(first!, at), ...more.map((s) => `also ${tellMore(s, at)}`)].join('; '))
+  if (days.length && !stories.length) say('clear', 'The comb went through everywhere it was tried')
 
   for (const f of facts) {
     if (f.what.kind === 'wet' && !f.what.combedDry) {
       const how = { swim: 'Swam', rain: 'Got soaked', grass: 'Wet legs and belly' }[f.what.how]
-      lines.push(`${how} ${sayDay(f.day, at)}, not combed dry.`)
+      say(`wet ${f.id}`, `${how} ${sayDay(f.day, at)}, not combed dry`)
     }
   }
-  for (const line of careLines(record, at).slice(0, MOST_TOLD)) lines.push(line)
+  for (const { label, says } of careSince(record, from, at).slice(0, MOST_TOLD))
+    say(`care ${label}`, `${label}: ${says}`)
   const hard = profile.hard.map((p) => placeRow(p).plural.toLowerCase())
-  if (hard.length) lines.push(`${sentence(she)} finds these places hard: ${hard.join(', ')}.`)
+  if (hard.length) say('hard', `${sentence(she)} finds these places hard: ${hard.join(', ')}`)
   const wish = standingWish(record, at)
-  if (wish) lines.push(`We would like, place by place: ${sayWish(wish.lines)}.`)
-  if (profile.wish) lines.push(`We would like: ${profile.wish.replace(/\.$/, '')}.`)
-  return lines.join('\n')
+  if (wish) say('wish', `We would like, place by place: ${sayWish(wish.lines)}`)
+  if (profile.wish) say('wish words', `We would like: ${profile.wish.replace(/\.$/, '')}`)
+  return told
 }
+
+/** The note an owner might send, drafted from what happened in the stretch: a draft only, a sentence a line. */
+export const draftNote = (record: DogRecord, at: Day): string =>
+  noteFacts(record, at)
+    .map((f) => f.says)
+    .join('\n')
+
+/** What the owner made of the draft: words before and after, what is struck out, and what is moved. */
+export interface NoteEdited {
+  before: string
+  after: string
+  struck: readonly string[]
+  /** Ids in the order they are to go; those it does not name keep theirs, after the one they followed. */
+  order: readonly string[]
+}
+export const UNEDITED: NoteEdited = { before: '', after: '', struck: [], order: [] }
+
+/** The facts in the owner's order. What came since stands where the draft has it. */
+export function inOrder(facts: readonly NoteFact[], { order }: Pick<NoteEdited, 'order'>): NoteFact[] {
+  const moved = order.flatMap((id) => facts.find((f) => f.id === id) ?? [])
+  const out = [...moved]
+  facts.forEach((f, i) => {
+    if (out.includes(f)) return
+    const follows = facts
+      .slice(0, i)
+      .reverse()
+      .find((g) => out.includes(g))
+    out.splice(follows ? out.indexOf(follows) + 1 : 0, 0, f)
+  })
+  return out
+}
+/** The note as the groomer reads it. */
+export const noteText = (facts: readonly NoteFact[], edited: NoteEdited): string =>
+  [
+    edited.before.trim(),
+    inOrder(facts, edited)
+      .filter((f) => !edited.struck.includes(f.id))
+      .map((f) => f.says)
+      .join('\n'),
+    edited.after.trim(),
+  ]
+    .filter(Boolean)
+    .join('\n\n')

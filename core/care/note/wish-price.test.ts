@@ -44,6 +44,9 @@ describe('what a wish costs', () => {
     const longer = priceWish(merle, TODAY, [{ part: 'ears', mm: 300 }])
     expect(cut.lines[0]!.minutes).toBeLessThan(grown.lines[0]!.minutes)
     expect(longer.lines[0]!.minutes).toBeCloseTo(grown.lines[0]!.minutes, 9)
+    // Eight weeks of growth on thirty millimetres of ears.
+    expect(longer.lines[0]!.upTo).toBeGreaterThan(40)
+    expect(longer.lines[0]!.upTo).toBeLessThan(60)
   })
   it('is of as many days as this stretch has, where that is a stretch to believe', () => {
     expect(stretchDays(merle, TODAY)).toBe(56)

@@ -18,8 +18,11 @@ import { endsStretch, lengthAt } from '../../record/visits'
 export interface PricedWish {
   /** Days of the stretch it is priced for. */
   days: number
-  /** Each line, in the order given; and what of it is more or less than as the last visit left it, minutes a week. */
-  lines: (Price & { more: number })[]
+  /**
+   * Each line, in the order given; what of it is more or less than as the last visit left it, minutes a week; and the
+   * longest hair there is by then, mm: nothing longer can be left.
+   */
+  lines: (Price & { more: number; upTo: number })[]
   /** All of the coat, the places nobody wished for as the last visit left them, laying out counted. */
   all: Price
   /** What the owner has a week. */
@@ -106,7 +109,8 @@ export function priceWish(record: DogRecord, at: Day, lines: readonly WishLine[]
     lines: lines.map((l) => {
       const ids = regionsOfLine(l, lines)
       const price = priceOf(of(wished, ids), days)
-      return { ...price, more: price.minutes - priceOf(of(before, ids), days).minutes }
+      const upTo = Math.max(0, ...then.places.flatMap((p) => (ids.includes(p.id) ? [p.mm] : [])))
+      return { ...price, more: price.minutes - priceOf(of(before, ids), days).minutes, upTo }
     }),
     all: { ...sum, minutes: sum.minutes + layingOut(all) },
     have: then.profile.minutes.reduce((a, b) => a + b, 0),

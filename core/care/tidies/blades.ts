@@ -1,24 +1,8 @@
 import type { Learned } from '../../learn/normal'
-import { GUARDS_MM } from '../../record/cutters'
+import { BLADES, GUARDS_MM, leaves } from '../../record/cutters'
+import type { BladeId } from '../../record/cutters'
 import { offered } from './may'
 import type { Allowed } from './may'
-
-/**
- * Length a blade leaves when it runs with the lie of the hair. Maker-neutral, from memory: makers
- * differ by a tenth or two. Longest last.
- */
-export const BLADES = [
-  { id: '#40', mm: 0.25, inch: '1/100' },
-  { id: '#30', mm: 0.5, inch: '1/50' },
-  { id: '#15', mm: 1.2, inch: '3/64' },
-  { id: '#10', mm: 1.6, inch: '1/16' },
-  { id: '#9', mm: 2, inch: '5/64' },
-  { id: '#7F', mm: 3.2, inch: '1/8' },
-  { id: '#5F', mm: 6.3, inch: '1/4' },
-  { id: '#4F', mm: 9.5, inch: '3/8' },
-  { id: '#3F', mm: 13, inch: '1/2' },
-] as const
-export type BladeId = (typeof BLADES)[number]['id']
 
 /** What goes under a guard comb, so that it leaves what is written on it (memory). */
 export const UNDER_A_GUARD: readonly BladeId[] = ['#30', '#40']
@@ -40,15 +24,10 @@ export function cuttersFor(allowed: Allowed, rear: boolean): Cutter[] {
   const bare = rear && offered('sanitary', allowed).includes('bare-clipper') ? AT_THE_REAR : []
   return [
     ...(allowed.guards?.length ? allowed.guards : GUARDS_MM).map((mm): Cutter => ({ mm })),
-    ...bare.map((blade): Cutter => ({ blade, mm: leaves(blade) })),
+    ...bare.map((blade): Cutter => ({ blade, mm: leaves({ blade }) })),
   ].sort((a, b) => a.mm - b.mm)
 }
 
-/** What a blade leaves, mm; against the lie about a size less. */
-export function leaves(blade: BladeId, against = false): number {
-  const at = BLADES.findIndex((b) => b.id === blade)
-  return BLADES[against ? Math.max(0, at - 1) : at]!.mm
-}
 /** The blade that leaves nearest to so many mm. */
 export const bladeFor = (mm: number): BladeId =>
   BLADES.reduce((best, b) => (Math.abs(b.mm - mm) < Math.abs(best.mm - mm) ? b : best)).id

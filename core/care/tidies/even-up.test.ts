@@ -1,7 +1,8 @@
 import fc from 'fast-check'
 import { GUARDS_MM } from '../../record/cutters'
 import { describe, expect, it } from 'vitest'
-import { bladeFor, BLADES, cuttersFor, daysToGrow, leaves, regrowth } from './blades'
+import { BLADES, leaves } from '../../record/cutters'
+import { bladeFor, cuttersFor, daysToGrow, regrowth } from './blades'
 import { evenUp, lengthProblem, longerProblem } from './even-up'
 
 describe('left and right', () => {
@@ -44,7 +45,7 @@ describe('blades', () => {
     const taught = { setting: 'taught', taught: ['rear-blade'] } as const
     expect(bare(cuttersFor(taught, true))).toEqual(['#15', '#10'])
     expect(bare(cuttersFor(taught, false))).toEqual([])
-    expect(cuttersFor(taught, true)[0]!.mm).toBe(leaves('#15'))
+    expect(cuttersFor(taught, true)[0]!.mm).toBe(leaves({ blade: '#15' }))
     expect(cuttersFor({ setting: 'scissors', taught: [] }, false).map((c) => c.mm)).toEqual([...GUARDS_MM])
     expect(GUARDS_MM).toContain(12)
   })

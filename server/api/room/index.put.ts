@@ -5,7 +5,7 @@ import { changeRoom } from '../../services/groomers'
 export default route(
   'PUT /api/room',
   async ({ visitor, body }) => {
-    await changeRoom(visitor.groomerId, body)
+    await changeRoom(visitor, body)
     return { ok: true }
   },
   roomBody,

@@ -27,8 +27,18 @@ export const groomers = pgTable(
     passwordHash: text('password_hash').notNull(),
     mailNotes: boolean('mail_notes').notNull().default(true),
     created: made('created'),
+    /** In whose room they work; in their own where it is null. */
+    worksIn: uuid('works_in'),
   },
   (t) => [
+    foreignKey({
+      columns: [t.worksIn],
+      foreignColumns: [t.id],
+      name: 'groomers_works_in_fkey',
+    }).onDelete('set null'),
+    index('groomers_of_room')
+      .on(t.worksIn)
+      .where(sql`(works_in IS NOT NULL)`),
     unique('groomers_email_key').on(t.email),
     long('groomers', 'name', 1, 40),
     long('groomers', 'room', 1, 60),
@@ -53,6 +63,32 @@ export const groomerSessions = pgTable(
       name: 'groomer_sessions_groomer_id_fkey',
     }).onDelete('cascade'),
     unique('groomer_sessions_id_key').on(t.id),
+  ],
+)
+
+/** Who is asked into a room, each under their own name. */
+export const roomInvitations = pgTable(
+  'room_invitations',
+  {
+    roomId: uuid('room_id').notNull(),
+    id: uuid('id').notNull(),
+    tokenHash: bytea('token_hash').notNull(),
+    name: text('name').notNull(),
+    created: made('created'),
+    expires: moment('expires').notNull(),
+    used: moment('used'),
+  },
+  (t) => [
+    primaryKey({ columns: [t.roomId, t.id], name: 'room_invitations_pkey' }),
+    foreignKey({
+      columns: [t.roomId],
+      foreignColumns: [groomers.id],
+      name: 'room_invitations_room_id_fkey',
+    }).onDelete('cascade'),
+    unique('room_invitations_token_hash_key').on(t.tokenHash),
+    hash('room_invitations', 'token_hash'),
+    long('room_invitations', 'name', 1, 40),
+    check('room_invitations_check', sql`expires > created`),
   ],
 )
 
@@ -93,6 +129,28 @@ export const shares = pgTable(
     long('shares', 'groomer', 1, 40),
     check('shares_check', sql`expires > created`),
     check('shares_email_check', sql`length(email) <= 254`),
+  ],
+)
+
+/** Who of a room has had a shared dog before their eyes, and when last: the owner sees it. */
+export const shareReads = pgTable(
+  'share_reads',
+  {
+    householdId: household(),
+    dogId: dog(),
+    shareId: uuid('share_id').notNull(),
+    groomerId: uuid('groomer_id').notNull(),
+    name: text('name').notNull(),
+    last: moment('last').notNull(),
+  },
+  (t) => [
+    primaryKey({ columns: [t.householdId, t.dogId, t.shareId, t.groomerId], name: 'share_reads_pkey' }),
+    foreignKey({
+      columns: [t.householdId, t.dogId, t.shareId],
+      foreignColumns: [shares.householdId, shares.dogId, shares.id],
+      name: 'share_reads_share_fkey',
+    }).onDelete('cascade'),
+    long('share_reads', 'name', 1, 40),
   ],
 )
 

@@ -28,7 +28,7 @@ function writeAnother() {
         {{
           sent
             ? 'It stands in the thread. Nothing is sent by itself.'
-            : 'Drafted from what you wrote down. Change it as you like; nothing goes until you send it.'
+            : 'Drafted from what you wrote down. Strike out, move, add your own words; nothing goes until you send it.'
         }}
       </p>
       <ProposedDays class="mt-4" />

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { afterVisit } from '#core/care/note/after-visit'
 import { dayAndMonth } from '#core/record/say-day'
-import type { VisitEntered } from '~/components/room/VisitForm.vue'
+import type { VisitEntered } from '~/composables/visit-form'
 
 /** A visit as the owner enters it, from the groomer's slip or what was said at the door. */
 const { file, today } = useDog()
@@ -9,7 +9,7 @@ const record = useRecord()
 const router = useRouter()
 const busy = ref(false)
 const problem = ref('')
-async function enter({ visit, advice }: VisitEntered) {
+async function enter({ visit, advice }: VisitEntered, finish: () => void) {
   busy.value = true
   problem.value = ''
   const { profile } = file.value
@@ -18,6 +18,8 @@ async function enter({ visit, advice }: VisitEntered) {
       [visit, ...advice].map(({ day, what }) => ({ day, what })),
       [visit, ...advice].map((e) => e.id),
     )
+    // It stands in the diary: entered again it would be another.
+    finish()
     await record.send()
     await record.changeProfile(afterVisit(profile, visit.day, visit.what))
     await router.push(`/dogs/${file.value.id}`)
@@ -42,6 +44,7 @@ useHead({ title: computed(() => `${file.value.profile.name}, a visit · Grumbo`)
       :record="file"
       :today="today"
       :by="null"
+      :kept-as="file.id"
       :busy="busy"
       :problem="problem"
       @enter="enter"

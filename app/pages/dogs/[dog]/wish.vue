@@ -134,7 +134,7 @@ useHead({ title: computed(() => `${profile.value.name}, the wish · Grumbo`) })
               :aria-expanded="open === whereKey(l)"
               @click="open = open === whereKey(l) ? null : whereKey(l)"
             >
-              <WishRow :number="i + 1" :line="l" :price="price?.lines[i]" :days="days">
+              <WishRow :number="i + 1" :line="l" :price="price?.lines[i]">
                 <span v-if="price?.lines[i]" class="small max-desk:hidden">{{
                   w.sayChange(price.lines[i].more)
                 }}</span>
@@ -145,7 +145,6 @@ useHead({ title: computed(() => `${profile.value.name}, the wish · Grumbo`) })
               :number="i + 1"
               :line="l"
               :price="price?.lines[i]"
-              :days="days"
               :answer="answers.find((a) => whereKey(a) === whereKey(l)) ?? null"
               :rather="priceOfAnswer(whereKey(l))"
             />
@@ -153,6 +152,7 @@ useHead({ title: computed(() => `${profile.value.name}, the wish · Grumbo`) })
               v-if="writing && open === whereKey(l)"
               :line="l"
               :before="w.before(l)"
+              :up-to="price?.lines[i]?.upTo"
               @change="w.change(i, $event)"
               @off="((open = null), w.takeOff(i))"
               @done="open = null"

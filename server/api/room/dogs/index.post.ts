@@ -6,7 +6,7 @@ import { keepShare } from '../../../services/shares'
 export default route(
   'POST /api/room/dogs',
   async ({ visitor, body }) => {
-    const share = await keepShare(visitor.groomerId, body)
+    const share = await keepShare(visitor.roomId, body)
     if (!share)
       throw refuse(
         404,

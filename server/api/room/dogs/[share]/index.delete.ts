@@ -2,6 +2,6 @@ import { route } from '../../../../access/route'
 import { dropShare } from '../../../../services/shares'
 
 export default route('DELETE /api/room/dogs/[share]', async ({ visitor, share }) => {
-  await dropShare(visitor.groomerId, share.shareId)
+  await dropShare(visitor.roomId, share.shareId)
   return { ok: true }
 })

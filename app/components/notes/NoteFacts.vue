@@ -1,0 +1,48 @@
+<script setup lang="ts">
+import { ChevronDownIcon, ChevronUpIcon } from '@heroicons/vue/24/outline'
+
+/** What the note tells, a line each: pressed it is struck out, and pressed again it is back; it goes up or down. */
+const { draft } = defineProps<{ draft: ReturnType<typeof useNoteDraft> }>()
+const { lines } = draft
+/** A line that was moved keeps the hand. */
+async function move(id: string, by: -1 | 1, event: MouseEvent) {
+  const button = event.currentTarget as HTMLElement
+  draft.move(id, by)
+  await nextTick()
+  button.focus()
+}
+</script>
+
+<template>
+  <ul class="border-t border-ink" aria-label="From the record" data-note-facts>
+    <li v-for="(l, i) in lines" :key="l.id" class="flex items-center border-b border-rule" :data-fact="l.id">
+      <button
+        type="button"
+        class="min-h-12 min-w-0 flex-1 py-1.5 text-left font-serif text-lead leading-snug"
+        :class="l.struck ? 'text-ink-3 line-through' : ''"
+        :aria-pressed="!l.struck"
+        @click="draft.strike(l.id)"
+      >
+        {{ l.says }}
+      </button>
+      <button
+        type="button"
+        class="flex h-12 w-9 shrink-0 items-center justify-center text-ink-2 disabled:opacity-30"
+        :aria-label="`Up: ${l.says}`"
+        :disabled="i === 0"
+        @click="move(l.id, -1, $event)"
+      >
+        <ChevronUpIcon class="size-4" />
+      </button>
+      <button
+        type="button"
+        class="flex h-12 w-9 shrink-0 items-center justify-center text-ink-2 disabled:opacity-30"
+        :aria-label="`Down: ${l.says}`"
+        :disabled="i === lines.length - 1"
+        @click="move(l.id, 1, $event)"
+      >
+        <ChevronDownIcon class="size-4" />
+      </button>
+    </li>
+  </ul>
+</template>

@@ -1,0 +1,101 @@
+import { TEASE_MINUTES } from '../../coat/minutes'
+import type { Day } from '../../record/day'
+import { matsIn } from '../../record/findings'
+import { coatOn } from '../../record/fold'
+import type { DogRecord } from '../../record/fold'
+import { chanceOfAnyMat } from '../../record/odds'
+import { timeline } from '../../record/timeline'
+import { endsStretch } from '../../record/visits'
+
+/** What was told of a visit just before it, from the record as it then stood, and what was found. */
+export interface ToldAndFound {
+  day: Day
+  by: string | null
+  /** Mats on average, and the chance of any; the fewest and most that four in five come to. */
+  told: { mats: number; any: number; low: number; high: number }
+  /** Mats that were found, and what they usually take, minutes. */
+  found: { mats: number; minutes: number }
+}
+
+/** Visits looked back on, the last of them: each is worked out from the record as it stood (judgement). */
+const LAST = 6
+/** Four times in five lie between these shares of what may come (the tenth and the ninetieth in a hundred). */
+const [LOW, HIGH] = [0.1, 0.9]
+/** More mats than these are not told apart. */
+const MOST = 60
+
+/** Fewest and most mats that four in five come to, from a Poisson count whose rate is itself held as a Gamma of this mean and variance. */
+function likelyMats(mean: number, variance: number): [number, number] {
+  if (mean <= 0) return [0, 0]
+  const extra = Math.max(1e-9, variance - mean)
+  const shape = (mean * mean) / extra
+  const p = mean / (mean + shape)
+  let chance = (1 - p) ** shape
+  let sum = 0
+  let low: number | null = null
+  for (let n = 0; n < MOST; n++) {
+    sum += chance
+    if (low === null && sum >= LOW) low = n
+    if (sum >= HIGH) return [low ?? 0, n]
+    chance *= ((n + shape) / (n + 1)) * p
+  }
+  return [low ?? 0, MOST]
+}
+
+/**
+ * The last visits that told what they found, oldest first, each with what had been told of it. Nothing written after a
+ * visit changes what was told before it.
+ */
+export function toldAndFound(record: DogRecord, at: Day): ToldAndFound[] {
+  const visits = timeline(record.entries).filter(
+    (f) => f.day <= at && endsStretch(f.what) && f.what.kind === 'visit' && f.what.found.length > 0,
+  )
+  return visits.slice(-LAST).flatMap(({ id, day, what }): ToldAndFound[] => {
+    if (what.kind !== 'visit') return []
+    // What was written on a later day, or later that day, was not known.
+    const entries = record.entries.filter((e) => e.id < id && e.day <= day)
+    const before = coatOn({ ...record, entries }, day)
+    // The first visit of a record had nothing told of it.
+    if (!entries.length) return []
+    let [mean, variance] = [0, 0]
+    for (const p of before.places) {
+      const { rate, unseen, left } = p
+      const second = rate.weights.reduce(
+        (sum, w, k) => sum + w * rate.scales[k]! * rate.scales[k]! * rate.shape * (rate.shape + 1),
+        0,
+      )
+      const here = rate.mean * unseen[2]
+      mean += here
+      variance += here + Math.max(0, second - rate.mean * rate.mean) * unseen[2] * unseen[2]
+      for (const l of left) {
+        mean += l.count * l.stages[2]
+        variance += l.count * l.stages[2] * (1 - l.stages[2])
+      }
+    }
+    const [low, high] = likelyMats(mean, variance)
+    const mats = what.found.reduce((sum, f) => sum + matsIn(f), 0)
+    return [
+      {
+        day,
+        by: what.by ?? null,
+        told: { mats: mean, any: chanceOfAnyMat(before.places), low, high },
+        found: { mats, minutes: mats * TEASE_MINUTES.mat },
+      },
+    ]
+  })
+}
+
+/** What many visits come to: how far they can be trusted. */
+export interface Trust {
+  visits: number
+  told: number
+  found: number
+  /** Of them, those whose count lay between the fewest and the most told. */
+  within: number
+}
+export const trustIn = (met: readonly ToldAndFound[]): Trust => ({
+  visits: met.length,
+  told: met.reduce((sum, m) => sum + m.told.mats, 0),
+  found: met.reduce((sum, m) => sum + m.found.mats, 0),
+  within: met.filter((m) => m.found.mats >= m.told.low && m.found.mats <= m.told.high).length,
+})
