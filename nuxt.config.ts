@@ -22,6 +22,10 @@ export default defineNuxtConfig({
     '/household': { ssr: false },
     '/room/**': { ssr: false },
     '/join/**': { ssr: false, headers: { 'X-Robots-Tag': 'noindex, nofollow', 'Cache-Control': 'no-store' } },
+    '/room/join/**': {
+      ssr: false,
+      headers: { 'X-Robots-Tag': 'noindex, nofollow', 'Cache-Control': 'no-store' },
+    },
     '/l/**': { headers: { 'X-Robots-Tag': 'noindex, nofollow', 'Cache-Control': 'no-store' } },
     '/letters': { headers: { 'X-Robots-Tag': 'noindex, nofollow', 'Cache-Control': 'no-store' } },
     '/sw.js': { headers: { 'Cache-Control': 'no-cache' } },

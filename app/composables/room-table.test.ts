@@ -2,7 +2,7 @@ import { beforeEach, describe, expect, it } from 'vitest'
 import { effectScope, nextTick, ref } from 'vue'
 import { pageGlobals } from '../../tests/support/page-globals'
 import type { RoomDog } from '#shared/answers'
-import type { RoomOrder } from './room-table'
+import type { RoomOnly, RoomOrder } from './room-table'
 
 const dog = (n: number, more: Partial<RoomDog> = {}) =>
   ({
@@ -43,6 +43,23 @@ describe('a room’s list', () => {
     expect([room.names(), room.all.value]).toEqual([['bryony'], 1])
     room.name.value = 'nobody'
     expect([room.names(), room.more.value]).toEqual([[], 0])
+  })
+  it('only those to go short, of whom nothing is written, with a new note, moved', async () => {
+    const arrival = (more: object) => ({ known: true, short: false, minutes: { usual: 5 }, ...more }) as never
+    const room = await roomOf([
+      dog(1, { arrival: arrival({ short: true }) }),
+      dog(2, { arrival: arrival({ known: false }) }),
+      dog(3, { arrival: arrival({ next: { moved: { on: 'x' }, proposed: null } }), unread: 1 }),
+      dog(4),
+    ])
+    const only = (key: RoomOnly) => ((room.only.value = key), room.names())
+    expect([only('short'), only('silent'), only('notes'), only('moved')]).toEqual([
+      ['Dog 1'],
+      ['Dog 2'],
+      ['Dog 3'],
+      ['Dog 3'],
+    ])
+    expect([only('all').length, room.all.value]).toEqual([4, 4])
   })
   it('comes a page at a time, and a list read anew shows as many; another list begins again', async () => {
     const room = await roomOf(Array.from({ length: 60 }, (_, n) => dog(n)))

@@ -30,11 +30,22 @@ export const ROOM_ORDERS = [
 ] as const
 export type RoomOrder = (typeof ROOM_ORDERS)[number]['id']
 
+/** What a room's list may be narrowed to. */
+export const ROOM_ONLY = {
+  all: { words: 'all of them', of: () => true },
+  short: { words: 'to go short', of: (d: RoomDog) => !!d.arrival?.short },
+  silent: { words: 'nothing written', of: (d: RoomDog) => !!d.arrival && !d.arrival.known },
+  notes: { words: 'a new note', of: (d: RoomDog) => d.unread > 0 },
+  moved: { words: 'moved or called off', of: (d: RoomDog) => !!d.arrival?.next?.moved },
+} as const
+export type RoomOnly = keyof typeof ROOM_ONLY
+
 /**
  * The dogs of a room as they are listed: in an order, those of a name, a page at a time.
  * @param which of the room's lists they are: another begins at its first page
  */
 export function useRoomTable(dogs: Ref<readonly RoomDog[]>, which: Ref<string>, name: Ref<string>) {
+  const only = ref<RoomOnly>('all')
   const order = ref<RoomOrder>('visit')
   const sorting = computed(() =>
     ROOM_ORDERS.filter((o) => o.id === order.value).map(({ id, desc }) => ({ id, desc })),
@@ -42,7 +53,7 @@ export function useRoomTable(dogs: Ref<readonly RoomDog[]>, which: Ref<string>, 
   const pages = ref(1)
   const table = useVueTable({
     get data() {
-      return dogs.value as RoomDog[]
+      return dogs.value.filter((d) => ROOM_ONLY[only.value].of(d))
     },
     columns: COLUMNS,
     getRowId: (d) => d.share,
@@ -66,7 +77,7 @@ export function useRoomTable(dogs: Ref<readonly RoomDog[]>, which: Ref<string>, 
   })
   const all = computed(() => table.getSortedRowModel().rows.length)
   const shown = computed(() => table.getRowModel().rows.map((r) => r.original))
-  watch([which, name], () => (pages.value = 1))
+  watch([which, name, only], () => (pages.value = 1))
   return {
     shown,
     all,
@@ -74,5 +85,6 @@ export function useRoomTable(dogs: Ref<readonly RoomDog[]>, which: Ref<string>, 
     more: computed(() => Math.min(AT_ONCE, all.value - shown.value.length)),
     showMore: () => (pages.value += 1),
     order,
+    only,
   }
 }

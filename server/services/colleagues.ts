@@ -76,7 +76,7 @@ export async function askIn(groomer: Groomer, { id, name }: z.output<typeof coll
   const [there] = await db()
     .select({ id: roomInvitations.id })
     .from(roomInvitations)
-    .where(and(eq(roomInvitations.roomId, roomId), open(token)))
+    .where(and(eq(roomInvitations.roomId, roomId), eq(roomInvitations.id, id), open(token)))
   return there ? { token } : null
 }
 

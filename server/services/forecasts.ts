@@ -46,9 +46,16 @@ export async function takeUpForecast(householdId: string, dogId: string): Promis
   return rows.length > 0
 }
 
+/** What visits met is between the owner and whoever did them: of others' it says nothing. @param names whose hands these are */
+export const metBy = (arrival: Arrival, names: readonly string[]): Arrival => ({
+  ...arrival,
+  met: (arrival.met ?? []).filter((m) => m.by !== null && names.includes(m.by)),
+})
+
 /** A list draws shades; the chances behind them are for the dog's own page, and open places need no word. */
 export const forList = (arrival: Arrival): Arrival => ({
   ...arrival,
   chance: {},
+  wish: null,
   shades: Object.fromEntries(Object.entries(arrival.shades).filter(([, shade]) => shade)),
 })

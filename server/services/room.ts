@@ -9,7 +9,7 @@ import { accounts, arrivals, dogs, households, notes } from '../db/schema'
 import { peopleOf } from './colleagues'
 import { roomPrefs } from './groomers'
 import { sayStanding, standingOf } from './letters'
-import { forecastOf, forList, takeUpForecast } from './forecasts'
+import { forecastOf, forList, metBy, takeUpForecast } from './forecasts'
 import { keptBy } from './shares'
 import { readsNote, sharesOfDogs } from './thread'
 import { todayIn } from './today-in'
@@ -75,13 +75,18 @@ export async function roomOf(groomer: Groomer): Promise<Room> {
     mailNotes,
     letters: sayStanding(letters),
     ...people,
-    dogs: kept.length ? await linesOf(kept) : [],
+    dogs: kept.length
+      ? await linesOf(
+          kept,
+          people.people.map((p) => p.name),
+        )
+      : [],
   }
 }
 
 const of = <T = string>(key: string) => sql<T>`${dogs.profile} ->> ${key}`
 
-async function linesOf(kept: readonly LinkHolder[]): Promise<RoomDog[]> {
+async function linesOf(kept: readonly LinkHolder[], hands: readonly string[]): Promise<RoomDog[]> {
   const dogIds = kept.map((k) => k.dogId)
   const homes = [...new Set(kept.map((k) => k.householdId))]
   const [rows, owners, unread, shared] = await Promise.all([
@@ -156,7 +161,7 @@ async function linesOf(kept: readonly LinkHolder[]): Promise<RoomDog[]> {
       scope: k.scope,
       expires: k.expires.toISOString(),
       visit,
-      arrival: k.scope === 'note' || !row.arrival ? null : forList(row.arrival),
+      arrival: k.scope === 'note' || !row.arrival ? null : forList(metBy(row.arrival, hands)),
       stale: isStale,
       unread: unreadBy(k),
     }
@@ -166,7 +171,7 @@ async function linesOf(kept: readonly LinkHolder[]): Promise<RoomDog[]> {
   const working = workOutAll(stale, (s, arrival) => {
     for (const { key, line } of lines)
       if (key === keyOf(s) && line.scope !== 'note')
-        Object.assign(line, { arrival: forList(arrival), stale: false })
+        Object.assign(line, { arrival: forList(metBy(arrival, hands)), stale: false })
   })
   let timer: ReturnType<typeof setTimeout> | undefined
   await Promise.race([working, new Promise((go) => (timer = setTimeout(go, WAIT_MS)))])

@@ -12,7 +12,7 @@ import { db } from '../db/client'
 import { accounts } from '../db/schema'
 import { householdOf } from './accounts'
 import { dogOf, entriesToldOf, visitsOf } from './dogs'
-import { forecastOf } from './forecasts'
+import { forecastOf, metBy } from './forecasts'
 import { notesFor } from './thread'
 import { todayIn } from './today-in'
 
@@ -55,8 +55,9 @@ async function ownerOf(householdId: string): Promise<string> {
  * A dog as a share shows it. Forecasts rest on all of the record, so that they are the owner's own;
  * of the entries, scope `stretch` shows the running stretch, `history` all of them, and `note` only
  * what gives the lengths, beside the thread.
+ * @param hands who works where it is read, beside whom it was shared with
  */
-export async function sharedDog(holder: LinkHolder): Promise<SharedDog> {
+export async function sharedDog(holder: LinkHolder, hands: readonly string[] = []): Promise<SharedDog> {
   const { householdId, dogId, scope } = holder
   const [household, dog, visits, notes, owner] = await Promise.all([
     householdOf(householdId),
@@ -85,6 +86,6 @@ export async function sharedDog(holder: LinkHolder): Promise<SharedDog> {
       : {}),
     entries: scope === 'note' ? entries.filter((e) => e.what.kind === 'visit') : entries,
     notes,
-    arrival,
+    arrival: arrival && metBy(arrival, [holder.groomer, ...hands]),
   }
 }

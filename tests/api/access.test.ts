@@ -51,6 +51,18 @@ async function share(scope: string) {
   })
   return { id, token: String(json.token), code: String(json.code) }
 }
+/** An invitation into the groomer's room, as it is called with. */
+async function askedIn() {
+  const { json } = await callers.groomer.call('POST', '/api/room/invitations', { id: uuid(), name: 'Jo' })
+  return { authorization: `Bearer ${String(json.token)}` }
+}
+/** Somebody new who works in the groomer's room. */
+async function colleague() {
+  const visitor = await newGroomer(app.address)
+  await visitor.call('POST', '/api/room/invitation', {}, await askedIn())
+  const { json } = await visitor.call('GET', '/api/room')
+  return { visitor, id: (json.people as { id: string; you: boolean }[]).find((p) => p.you)!.id }
+}
 const linkOf = ({ token }: { token: string }) =>
   new Visitor(app.address, { authorization: `Bearer ${token}` })
 
@@ -83,11 +95,11 @@ beforeAll(async () => {
   callers['other-groomer'] = await newGroomer(app.address)
   for (const who of ['colleague', 'former-colleague'] as const) {
     callers[who] = await newGroomer(app.address)
-    const { json } = await callers.groomer.call('POST', '/api/room/invitations', { id: uuid(), name: 'Jo' })
-    expect((await callers[who].with(String(json.token)).call('POST', '/api/room/invitation', {})).status).toBe(200)
+    const headers = await askedIn()
+    expect((await callers[who].call('POST', '/api/room/invitation', {}, headers)).status).toBe(200)
   }
   const { json: room } = await callers.groomer.call('GET', '/api/room')
-  const last = (room.people as { id: string }[]).at(-1)!
+  const last = (room.people as { id: string; host: boolean }[]).filter((p) => !p.host).at(-1)!
   expect((await callers.groomer.call('DELETE', `/api/room/colleagues/${last.id}`)).status).toBe(200)
   for (const scope of ['note', 'stretch', 'history'] as const)
     callers[`link-${scope}`] = linkOf(await share(scope))
@@ -153,6 +165,8 @@ const body: Partial<Record<RouteKey, () => unknown>> = {
   'POST /api/groomer/demo': () => ({}),
   'PUT /api/room': () => ({ room: 'The Wash House', mailNotes: true }),
   'POST /api/room/confirmation': () => ({}),
+  'POST /api/room/invitations': () => ({ id: uuid(), name: 'Jo' }),
+  'POST /api/room/invitation': () => ({}),
   'POST /api/room/dogs/[share]/read': () => ({}),
   'POST /api/room/dogs/[share]/notes': () => ({ id: uuid(), body: 'Seen.' }),
   'POST /api/room/dogs/[share]/visits': () => ({ visit: visit(daysAgo(2), 'wool-cross', 16), advice: [] }),
@@ -265,6 +279,15 @@ const SPECIAL: Partial<Record<RouteKey, Partial<Cells>>> = {
   'DELETE /api/household/members/[member]': { helper: NO, viewer: NO, 'other-owner': NONE },
   'PUT /api/household/members/[member]': { 'other-owner': NONE },
   'DELETE /api/household/invitations/[invitation]': { 'other-owner': NONE },
+  // Who comes into a room and who goes is for whose room it is; nobody goes from a room they are not in.
+  'POST /api/room/invitations': { colleague: NO },
+  'DELETE /api/room/invitations/[invitation]': { colleague: NO },
+  'DELETE /api/room/colleagues/[groomer]': {
+    colleague: NO,
+    'note-groomer': NONE,
+    'other-groomer': NONE,
+    'former-colleague': NONE,
+  },
 }
 
 it('every route stands in the list, and the list holds nothing else', () => {
@@ -315,6 +338,10 @@ describe.each(Object.keys(ROUTES) as RouteKey[])('%s', (key) => {
       parts.invitation = made.id
       if (key.endsWith('/api/invitation')) headers = made.headers
     }
+    if (key.startsWith('DELETE /api/room/colleagues')) parts.groomer = (await colleague()).id
+    if (key.endsWith('/api/room/invitation')) headers = await askedIn()
+    // Whoever goes to work in another room is in that one from then on.
+    if (key === 'POST /api/room/invitation' && may) visitor = await newGroomer(app.address)
     if (key.includes('feed'))
       parts.token = String((await mine.call('POST', `/api/dogs/${dog.id}/feed`)).json.token)
 
@@ -326,6 +353,79 @@ describe.each(Object.keys(ROUTES) as RouteKey[])('%s', (key) => {
     if (routeRow(key).orNobody) expect('nobody' in json).toBe(guarded === WHO)
     if (guarded === WHO && status === OK) expect(Object.keys(json).sort()).toEqual(['nobody', 'says'])
     expect(JSON.stringify(json)).not.toContain('at async')
+  })
+})
+
+describe('colleagues', () => {
+  const seen = async (who: Visitor) => (await who.call('GET', `/api/room/dogs/${rooms.groomer}`)).json
+  it('see the room’s dogs under their own names, and the owner sees who saw it; one who is sent away sees none', async () => {
+    const { visitor, id } = await colleague()
+    const names = async () =>
+      (
+        (await mine.call('GET', `/api/dogs/${dog.id}/notes`)).json.shares as {
+          id: string
+          seen: { name: string }[]
+        }[]
+      )
+        .find((s) => s.id === rooms.groomer)!
+        .seen.map((s) => s.name)
+    const before = await names()
+    expect((await visitor.call('POST', `/api/room/dogs/${rooms.groomer}/read`, {})).status).toBe(200)
+    expect(await names()).toHaveLength(before.length + 1)
+    const { json: me } = await visitor.call('GET', '/api/room')
+    expect([me.host, (me.people as unknown[]).length > 1, me.invitations]).toEqual([false, true, []])
+    expect((await seen(visitor)).profile).toBeTruthy()
+    expect((await callers.groomer.call('DELETE', `/api/room/colleagues/${id}`)).status).toBe(200)
+    expect((await visitor.call('GET', `/api/room/dogs/${rooms.groomer}`)).status).toBe(404)
+    expect((await visitor.call('GET', '/api/room')).json as { host: boolean; dogs: unknown[] }).toMatchObject(
+      { host: true, dogs: [] },
+    )
+    expect((await visitor.call('DELETE', `/api/room/colleagues/${id}`)).status).toBe(404)
+  })
+  it('what one writes is by their own name; what they keep is the room’s, and stays when they leave', async () => {
+    const { visitor, id } = await colleague()
+    const fresh = await share('stretch')
+    expect((await visitor.call('POST', '/api/room/dogs', { code: fresh.code })).status).toBe(200)
+    expect((await callers.groomer.call('GET', `/api/room/dogs/${fresh.id}`)).status).toBe(200)
+    const own = visit(daysAgo(1), 'wool-cross', 15)
+    expect(
+      (await visitor.call('POST', `/api/room/dogs/${fresh.id}/visits`, { visit: own, advice: [] })).status,
+    ).toBe(200)
+    const { entries } = (await mine.call('GET', `/api/dogs/${dog.id}`)).json as unknown as {
+      entries: { id: string; what: { by?: string } }[]
+    }
+    const { json: me } = await visitor.call('GET', '/api/room')
+    expect(entries.find((e) => e.id === own.id)!.what.by).toBe(me.name)
+    expect((await visitor.call('DELETE', `/api/room/colleagues/${id}`)).status).toBe(200)
+    expect((await callers.groomer.call('GET', `/api/room/dogs/${fresh.id}`)).status).toBe(200)
+  })
+  it('an invitation serves once; nobody is asked into their own room, nor takes a room’s people along', async () => {
+    const headers = await askedIn()
+    expect((await callers.groomer.call('POST', '/api/room/invitation', {}, headers)).status).toBe(409)
+    const [one, two] = [await newGroomer(app.address), await newGroomer(app.address)]
+    expect((await one.call('GET', '/api/room/invitation', undefined, headers)).json.name).toBe('Jo')
+    expect((await one.call('POST', '/api/room/invitation', {}, headers)).status).toBe(200)
+    expect((await two.call('POST', '/api/room/invitation', {}, headers)).status).toBe(404)
+    expect((await two.call('GET', '/api/room/invitation', undefined, headers)).status).toBe(404)
+    // The groomer has people: they cannot go to work in another's room.
+    const { json } = await two.call('POST', '/api/room/invitations', { id: uuid(), name: 'Imke' })
+    const asked = await callers.groomer.call(
+      'POST',
+      '/api/room/invitation',
+      {},
+      { authorization: `Bearer ${String(json.token)}` },
+    )
+    expect(asked.status).toBe(409)
+    // Asked for again, when the answer was lost, it is the same; withdrawn it opens nothing.
+    const id = uuid()
+    const [first, again] = [
+      await two.call('POST', '/api/room/invitations', { id, name: 'Jo' }),
+      await two.call('POST', '/api/room/invitations', { id, name: 'Jo' }),
+    ]
+    expect(again.json.token).toBe(first.json.token)
+    await two.call('DELETE', `/api/room/invitations/${id}`)
+    const gone = { authorization: `Bearer ${String(first.json.token)}` }
+    expect((await one.call('GET', '/api/room/invitation', undefined, gone)).status).toBe(404)
   })
 })
 

@@ -12,7 +12,12 @@ function sayShare(share: Share) {
   if (share.revoked) return 'closed'
   if (!s.open(share)) return 'run out'
   const where = share.room ? `, in ${share.room}` : ''
-  const read = share.lastOpened ? `opened ${sayWhen(share.lastOpened)}` : 'not opened yet'
+  const by = share.seen.map((s) => `${s.name} ${sayWhen(s.last)}`).join(', ')
+  const read = by
+    ? `seen by ${by}`
+    : share.lastOpened
+      ? `opened ${sayWhen(share.lastOpened)}`
+      : 'not opened yet'
   return `${SCOPE_WORDS[share.scope]}, open until ${sayDate(share.expires)}${where}, ${read}`
 }
 </script>

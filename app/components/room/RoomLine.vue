@@ -6,7 +6,7 @@ import { shortDay, weekdayName } from '#core/record/say-day'
 import { buildOf } from '#drawing/build-of'
 import type { RoomDog } from '#shared/answers'
 import { sayHandled } from '~/words/diary'
-import { sayAllowed, sayArrival } from '~/words/visit'
+import { sayAllowed, sayArrival, sayMoved } from '~/words/visit'
 
 /** A dog in the room's list: when, as forecast, what will be found, what it refuses, what to allow. */
 const props = defineProps<{ dog: RoomDog; today: string }>()
@@ -22,6 +22,7 @@ const finding = computed(() => {
   if (a.value.short) return 'felt' as const
   return a.value.any >= 0.5 ? ('mat' as const) : ('glides' as const)
 })
+const moved = computed(() => a.value && sayMoved(a.value.next, props.today))
 const soon = computed(() => props.dog.visit === props.today)
 </script>
 
@@ -51,6 +52,7 @@ const soon = computed(() => props.dog.visit === props.today)
         >{{ dog.weightKg }} kg, {{ COATS[dog.coat].label.toLowerCase()
         }}{{ a ? `, ${a.mm[0]}–${a.mm[1]} mm` : '' }}</span
       >
+      <b v-if="moved" class="block text-side text-due">{{ moved }}</b>
       <b v-if="dog.unread" class="block text-side text-due">{{
         dog.unread === 1 ? 'a new note' : `${dog.unread} new notes`
       }}</b>

@@ -33,6 +33,10 @@ const wide = computed(() => props.shared.scope !== 'note')
 const arrival = computed(() => props.shared.arrival)
 const says = computed(() => arrival.value && sayArrival(arrival.value, props.shared.today))
 const moved = computed(() => arrival.value && sayMoved(arrival.value.next, props.shared.today))
+/** What the last visits by the same hands met, against what had been told. */
+const LAST_MET = 2
+const met = computed(() => (arrival.value?.met ?? []).slice(-LAST_MET))
+const sayMats = (n: number) => (n < 0.95 ? 'less than one mat' : plural(Math.round(n), 'mat'))
 const ADVICE_STATE = { new: 'not read yet', read: 'read', asked: 'they ask about it' }
 /** What is told at once; the rest is folded. */
 const FIRST = 5
@@ -106,6 +110,10 @@ const chance = (id: RegionId) => arrival.value?.chance[id] ?? 0
         </p>
       </template>
       <p v-if="moved" class="mt-1 font-semibold text-due" data-moved>{{ moved }}</p>
+      <p v-for="m in met" :key="m.day" class="small mt-1" data-met>
+        {{ dayAndMonth(m.day, shared.today) }}: told {{ sayMats(m.told.mats) }}, likely {{ m.told.low }} to
+        {{ m.told.high }}; found {{ m.found.mats }}.
+      </p>
       <slot name="when" />
       <p class="small mt-1">{{ shared.profile.weightKg }} kg, {{ shared.profile.sex }}.</p>
       <p v-for="c in arrival?.concerns" :key="c" class="mt-2 flex items-start gap-2 font-semibold text-vet">

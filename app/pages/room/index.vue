@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { addDays } from '#core/record/day'
 import { capital, plural } from '~/words/numbers'
+import type { RoomOnly } from '~/composables/room-table'
 import { allowed } from '~/words/visit'
 
 /** The groomer's own list: dogs coming, what they will need, and the way to each. */
@@ -39,7 +40,7 @@ const among = computed(() => {
   if (name.value.trim() || when.value === 'all') return dogs.value
   return when.value === 'week' ? week.value : dogs.value.filter((d) => d.visit && d.visit >= end.value)
 })
-const { shown, all, more, showMore, order } = useRoomTable(among, when, name)
+const { shown, all, more, showMore, order, only } = useRoomTable(among, when, name)
 
 const headline = computed(() => {
   if (!dogs.value.length) return 'No dog yet'
@@ -132,7 +133,10 @@ useHead({ title: computed(() => (room.value ? `${room.value.room} · Grumbo` : '
     </div>
     <NoticeLine v-if="problem" class="mt-2">{{ problem }}</NoticeLine>
     <RoomMinutes v-if="when === 'week' && !name.trim()" :dogs="week" />
-    <div v-if="all > 3 || name.trim()" class="mt-3 flex flex-wrap items-end gap-x-6 gap-y-2">
+    <div
+      v-if="all > 3 || name.trim() || only !== 'all'"
+      class="mt-3 flex flex-wrap items-end gap-x-6 gap-y-2"
+    >
       <FormField
         v-if="dogs.length > 8"
         v-model="name"
@@ -141,6 +145,15 @@ useHead({ title: computed(() => (room.value ? `${room.value.room} · Grumbo` : '
         type="search"
         name="find"
         autocomplete="off"
+      />
+      <PickOne
+        v-model="only"
+        class="min-w-44"
+        label="Only those"
+        name="only"
+        :options="
+          (Object.keys(ROOM_ONLY) as RoomOnly[]).map((value) => ({ value, words: ROOM_ONLY[value].words }))
+        "
       />
       <p class="small -mr-4 mb-3" aria-hidden="true">in the order of</p>
       <ChoiceRow
@@ -160,13 +173,23 @@ useHead({ title: computed(() => (room.value ? `${room.value.room} · Grumbo` : '
     <div class="max-desk:mt-3 max-desk:border-t max-desk:border-ink">
       <RoomLine v-for="d in shown" :key="d.share" :dog="d" :today="today" />
       <p v-if="!shown.length" class="why py-6">
-        {{ name.trim() ? 'Nobody by that name.' : dogs.length ? 'None then.' : 'The list is empty.' }}
+        {{
+          name.trim()
+            ? 'Nobody by that name.'
+            : only !== 'all'
+              ? 'None of those.'
+              : dogs.length
+                ? 'None then.'
+                : 'The list is empty.'
+        }}
       </p>
     </div>
     <ActButton v-if="more" class="mt-3 w-full" @click="showMore">
       {{ capital(plural(more, 'more', 'more')) }} of {{ all }}
     </ActButton>
-    <footer class="mt-8 flex flex-wrap items-center gap-x-6 border-t border-rule pt-2">
+    <RoomTrust :dogs="dogs" />
+    <RoomPeople :room="room" @changed="load" />
+    <footer class="mt-2 flex flex-wrap items-center gap-x-6 border-t border-rule pt-2">
       <label class="flex min-h-11 items-center gap-2">
         <input
           type="checkbox"
@@ -174,7 +197,8 @@ useHead({ title: computed(() => (room.value ? `${room.value.room} · Grumbo` : '
           :checked="room.mailNotes"
           @change="change(($event.target as HTMLInputElement).checked)"
         />
-        owners’ notes by mail too, to {{ room.email }}
+        owners’ notes by mail too, to {{ room.email
+        }}{{ room.host ? '' : '; those of this room go to whose it is' }}
       </label>
       <ActButton kind="quiet" class="ml-auto" @click="goOut">Sign out</ActButton>
     </footer>

@@ -15,6 +15,8 @@ import type { Shade } from '../../record/odds'
 import { shadeHere } from '../../record/unmet'
 import { timeline } from '../../record/timeline'
 import { learnedKnotMinutes } from './knot-minutes'
+import { toldAndFound } from './told-and-found'
+import type { ToldAndFound } from './told-and-found'
 import { priceWish } from './wish-price'
 import type { PricedWish } from './wish-price'
 import { answeredOtherwise, asAnswered, standingWish } from '../../record/wishes'
@@ -56,6 +58,8 @@ export interface Arrival {
   known: boolean
   /** What is wished of the cut, with what it costs: as wished, and as answered where that is otherwise. A forecast kept from before has none. */
   wish?: { asked: PricedWish; answered: PricedWish | null } | null
+  /** What visits before met, and what had been told of them; a reader is given those of their own hand. */
+  met?: ToldAndFound[]
   /** How the visit came to be when it is. */
   next?: NextVisit
 }
@@ -140,6 +144,7 @@ export function arrivalOf(record: DogRecord, at: Day): Arrival {
       asked: priceWish(record, at, wish.lines),
       answered: answeredOtherwise(wish) ? priceWish(record, at, asAnswered(wish)) : null,
     },
+    met: toldAndFound(record, at),
     next: nextVisitOf(record, at),
   }
 }
