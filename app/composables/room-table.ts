@@ -46,6 +46,8 @@ export type RoomOnly = keyof typeof ROOM_ONLY
  */
 export function useRoomTable(dogs: Ref<readonly RoomDog[]>, which: Ref<string>, name: Ref<string>) {
   const only = ref<RoomOnly>('all')
+  // One list as long as it is the same: the table begins anew with another.
+  const among = computed(() => dogs.value.filter((d) => ROOM_ONLY[only.value].of(d)))
   const order = ref<RoomOrder>('visit')
   const sorting = computed(() =>
     ROOM_ORDERS.filter((o) => o.id === order.value).map(({ id, desc }) => ({ id, desc })),
@@ -53,7 +55,7 @@ export function useRoomTable(dogs: Ref<readonly RoomDog[]>, which: Ref<string>, 
   const pages = ref(1)
   const table = useVueTable({
     get data() {
-      return dogs.value.filter((d) => ROOM_ONLY[only.value].of(d))
+      return among.value
     },
     columns: COLUMNS,
     getRowId: (d) => d.share,

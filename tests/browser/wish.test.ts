@@ -235,6 +235,8 @@ describe('the visit on a phone with wet hands', () => {
   })
 
   it('of the days the owner takes one; moved and called off, both know', async () => {
+    await owner.visit(`/dogs/${dog.id}`)
+    await owner.says('Imke could take Tansy on')
     await owner.visit(`/dogs/${dog.id}/groomer`)
     await owner.says('Imke could take Tansy on')
     expect(await owner.violations()).toEqual([])
@@ -264,6 +266,83 @@ describe('the visit on a phone with wet hands', () => {
     await groomer.visit('/room')
     await groomer.tap(await groomer.find('[data-room-dog]'))
     await groomer.says('Called off today')
+  })
+})
+
+describe('a colleague', () => {
+  it('is asked in by a link, sees the room’s dogs under their own name, and is gone when sent away', async () => {
+    groomer.foresee(refused(404))
+    await groomer.visit('/room')
+    await groomer.press('Who works here')
+    await groomer.type('[name=colleague]', 'Jo')
+    await groomer.press('Make an invitation')
+    const link = (await (await groomer.find('[data-asked-in]')).getAttribute('value'))!
+    expect(await groomer.violations()).toEqual([])
+    expect(await groomer.sideways()).toBe(0)
+    const jo = await Page.open(running.address, PHONE)
+    try {
+      jo.foresee(refused(401), refused(404))
+      await jo.visit(new URL(link).pathname)
+      await jo.says('Imke asks Jo into The Wash House')
+      expect(await jo.violations()).toEqual([])
+      await jo.press('Work there')
+      await jo.press('I am new here')
+      await jo.type('[name=name]', 'Jo')
+      await jo.type('[name=room]', 'At home')
+      await jo.type('[name=email]', `${uuid()}@example.org`)
+      await jo.type('[name=password]', PASSWORD)
+      await jo.press('Open the room')
+      await jo.says('The Wash House')
+      await jo.tap(await jo.find('[data-room-dog]'))
+      await jo.says('Enter a visit')
+      await owner.visit(`/dogs/${dog.id}/groomer`)
+      await owner.says(/seen by .*Jo/)
+      await groomer.driver.navigate().refresh()
+      await groomer.press('Who works here')
+      await groomer.press('Send away')
+      await groomer.says('Send Jo away?')
+      await groomer.tap(await groomer.find('[data-ask] button:last-child'))
+      await groomer.until(async () => !(await groomer.all('[data-person=Jo]')).length, 'still here')
+      await jo.driver.navigate().refresh()
+      await jo.says('This dog is not in your room')
+      await jo.press('Back to the list')
+      await jo.says('At home')
+      await jo.says('No dog yet')
+    } finally {
+      await jo.close()
+    }
+  })
+})
+
+describe('the note', () => {
+  it('is facts to strike out and move, with the owner’s words around them, and goes as it is shown', async () => {
+    await owner.visit(`/dogs/${dog.id}/groomer`)
+    const shown = () => owner.hidden('[data-note-preview]')
+    const facts = await owner.all('[data-fact] > button:first-child')
+    expect(facts.length).toBeGreaterThan(0)
+    const first = await facts[0]!.getText()
+    expect(await shown()).toContain(first)
+    await owner.tap(facts[0]!)
+    await owner.until(async () => !(await shown()).includes(first), 'struck out it is still told')
+    await owner.tap((await owner.all('[data-fact] > button:first-child'))[0]!)
+    await owner.until(async () => (await shown()).includes(first), 'it does not come back')
+    await owner.type('[name=note-before]', 'Thank you for last time.')
+    await owner.type('[name=note-after]', 'Until then.')
+    if (facts.length > 1) {
+      await owner.tap(await owner.find(`[aria-label="Down: ${first}"]`))
+      await owner.until(
+        async () => (await (await owner.all('[data-fact] > button:first-child'))[1]!.getText()) === first,
+        'it does not move',
+      )
+    }
+    await owner.driver.navigate().refresh()
+    await owner.until(async () => (await shown()).startsWith('Thank you for last time.'), 'it was not kept')
+    const goes = (await shown()).trim()
+    expect(await owner.violations()).toEqual([])
+    await owner.press('Send to Imke')
+    await owner.says('Sent to Imke')
+    const { json } = await by.call('GET', `/api/dogs/${dog.id}/notes`)
+    expect((json.notes as { body: string }[]).at(-1)!.body.trim()).toBe(goes)
   })
 })
 

@@ -44,6 +44,7 @@ const dress = (base: ReturnType<typeof dressed>, ink: Ink): ApexOptions => ({
   xaxis: {
     ...base.xaxis,
     min: 0,
+    tickAmount: 3,
     labels: { ...base.xaxis.labels, formatter: (x: string) => `${Math.round(Number(x))} min` },
   },
   yaxis: { labels: { maxWidth: 180, style: { fontSize: '13.5px', colors: ink.ink } } },

@@ -59,7 +59,7 @@ const comfort = computed({
     </ActButton>
     <CoatMap
       v-model:picked="picked"
-      class="mt-3"
+      class="mt-3 pr-[72px]"
       compact
       :build="buildOf(record.profile.coat)"
       :shades="shades"

@@ -70,7 +70,7 @@ watchDebounced(
     // A figure that cannot be had is not shown; the answer goes without.
     price.value = of.length ? await props.priceOf(of).catch(() => null) : null
   },
-  { debounce: 300 },
+  { debounce: 300, immediate: true },
 )
 const priceAt = (line: WishLine) => {
   const i = wouldBe.value.findIndex((l) => whereKey(l) === whereKey(line))

@@ -74,7 +74,8 @@ const ANSWER = { will: 'Will do', rather: 'Rather', not: 'Not on this coat' }
     >
     <span
       v-if="answer"
-      class="col-span-2 col-start-2 flex gap-2 desk:col-span-1 desk:col-start-6"
+      class="col-span-2 col-start-2 flex gap-2"
+      :class="narrow ? '' : 'desk:col-span-1 desk:col-start-6'"
       data-answer
     >
       <AnswerMark :how="answer.how" />

@@ -76,6 +76,9 @@ describe('a note as it is made', () => {
     ...check6,
     check('2026-09-08', 'behind-ear.left', 'refused'),
     check('2026-09-09', 'beard', 'knot', { count: 1, out: 0 }),
+    check('2026-09-09', 'armpit.left', 'knot', { count: 1, out: 1 }),
+    check('2026-09-09', 'armpit.right', 'knot', { count: 1, out: 1 }),
+    check('2026-09-08', 'armpit.left', 'snag', { count: 1, out: 1 }),
   ])
   const facts = noteFacts(record, '2026-09-10')
 
@@ -87,21 +90,22 @@ describe('a note as it is made', () => {
         'behind the left ear',
       ),
       'A tight knot in the beard yesterday; left for you.',
+      'Tight knots in both armpits yesterday; combed out; also a snag in the left armpit on Tuesday, combed out.',
       'He finds these places hard: hind feet.',
     ])
     expect(new Set(facts.map((f) => f.id)).size).toBe(facts.length)
     expect(draftNote(record, '2026-09-10')).toBe(noteText(facts, UNEDITED))
   })
   it('what is struck out is not told, the owner’s words stand around it, and it goes in their order', () => {
-    const [combed, ear, beard, hard] = facts.map((f) => f.id)
+    const [combed, ear, beard, pits, hard] = facts.map((f) => f.id)
     const text = noteText(facts, {
       before: 'Hello Imke. ',
       after: ' Until Friday.',
-      struck: [combed!],
+      struck: [combed!, pits!],
       order: [hard!, beard!, ear!, combed!],
     })
     expect(text).toBe(
-      ['Hello Imke.', '', facts[3]!.says, facts[2]!.says, facts[1]!.says, '', 'Until Friday.'].join('\n'),
+      ['Hello Imke.', '', facts[4]!.says, facts[2]!.says, facts[1]!.says, '', 'Until Friday.'].join('\n'),
     )
     expect(noteText(facts, { ...UNEDITED, struck: facts.map((f) => f.id) })).toBe('')
   })
@@ -115,10 +119,11 @@ describe('a note as it is made', () => {
         expect(shown.filter((id) => kept.includes(id))).toEqual(kept)
       }),
     )
-    const [combed, ear, beard, hard] = ids
+    const [combed, ear, beard, pits, hard] = ids
     expect(inOrder(facts, { order: [hard!, beard!, combed!] }).map((f) => f.id)).toEqual([
       hard,
       beard,
+      pits,
       combed,
       ear,
     ])

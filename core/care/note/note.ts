@@ -56,7 +56,8 @@ export function placeStories(record: DogRecord, from: Day, at: Day): PlaceStory[
     }
   })
   return stories.sort(
-    (a, b) => WORST.indexOf(a.finding) - WORST.indexOf(b.finding) || (a.day < b.day ? 1 : -1),
+    (a, b) =>
+      WORST.indexOf(a.finding) - WORST.indexOf(b.finding) || (a.day === b.day ? 0 : a.day < b.day ? 1 : -1),
   )
 }
 
@@ -114,11 +115,13 @@ function tell(story: PlaceStory, at: Day): string {
   return `${what} ${at_}${onDays(story)} ${sayDay(story.day, at)}; ${endOfStory(story)}`
 }
 /** More of a place that was told of already. */
-function tellMore(story: PlaceStory, at: Day): string {
+function tellMore(story: PlaceStory, first: PlaceStory, at: Day): string {
+  const side = story.regions.length < first.regions.length
+  const where = !side ? '' : ` ${isWhere(story.place) ? '' : 'in '}${namePlaces(story)}`
   if (story.finding === 'glides' || story.finding === 'refused')
-    return `not allowed${story.times > 1 ? ` ${story.times} times, last` : ''} ${sayDay(story.day, at)}`
+    return `not allowed${side ? ` at ${namePlaces(story, { one: 'the ', pair: 'the ' })}` : ''}${story.times > 1 ? ` ${story.times} times, last` : ''} ${sayDay(story.day, at)}`
   const what = FOUND[story.finding][story.times > 1 || story.regions.length > 1 ? 1 : 0].toLowerCase()
-  return `${what}${onDays(story)} ${sayDay(story.day, at)}, ${endOfStory(story)}`
+  return `${what}${where}${onDays(story)} ${sayDay(story.day, at)}, ${endOfStory(story)}`
 }
 
 /** Places a note tells one by one; the groomer's page has them all. */
@@ -152,14 +155,18 @@ export function noteFacts(record: DogRecord, at: Day): NoteFact[] {
     say('combed', `Combed on ${times} since ${dayAndMonth(from)}${spent}; last ${sayDay(days.at(-1)!, at)}`)
   }
   const stories = placeStories(record, from, at)
-  const places = new Map<string, PlaceStory[]>()
+  const places: PlaceStory[][] = []
   for (const s of stories) {
-    // A side by itself is not told of both.
-    const key = `${s.place} ${s.regions.length > 1 ? '' : s.regions[0]}`.trim()
-    places.set(key, [...(places.get(key) ?? []), s])
+    // What is of a place that was told of goes with it; of a side that was not, it is told by itself.
+    const with_ = places.find(([f]) => f!.place === s.place && s.regions.every((r) => f!.regions.includes(r)))
+    if (with_) with_.push(s)
+    else places.push([s])
   }
-  for (const [key, [first, ...more]] of [...places].slice(0, MOST_TOLD))
-    say(`place ${key}`, [tell(first!, at), ...more.map((s) => `also ${tellMore(s, at)}`)].join('; '))
+  for (const [first, ...more] of places.slice(0, MOST_TOLD))
+    say(
+      `place ${first!.place} ${first!.finding} ${first!.regions.join(' ')}`,
+      [tell(first!, at), ...more.map((s) => `also ${tellMore(s, first!, at)}`)].join('; '),
+    )
   if (days.length && !stories.length) say('clear', 'The comb went through everywhere it was tried')
 
   for (const f of facts) {

@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { sayWish } from '#core/care/note/wish-words'
 import { standingWish } from '#core/record/wishes'
 import { sayStanding } from '~/words/wish'
 
@@ -12,7 +11,7 @@ const sent = ref(false)
 /** How the wish stands, where there is one. */
 const wished = computed(() => {
   const wish = standingWish(file.value, today.value)
-  return wish && `${sayStanding(wish, to.value)}: ${sayWish(wish.lines)}.`
+  return wish && `Your wish for the cut: ${sayStanding(wish, to.value).replace(/^Asked/, 'asked')}.`
 })
 function writeAnother() {
   sent.value = false

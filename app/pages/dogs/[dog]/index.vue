@@ -279,6 +279,7 @@ const compact = computed(() => !desk.value)
       <LazyWeekShort v-if="!over && profile.coat !== 'smooth'" />
       <LazyDailyPresses v-if="compact" class="mt-1 border-t border-ink pt-2" />
       <div class="mt-1 border-t border-rule">
+        <LazyProposedDays v-if="file.entries.some((e) => e.what.kind === 'proposed')" class="mt-4" />
         <LazyAdviceToday v-if="anyAdvice" />
         <LazyAfterClothes v-if="profile.garments?.length" />
         <LazyWeatherToday @places="also = $event" @hot="inHeat" />
