@@ -6,7 +6,9 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { openPostRoom } from '../../post-room/box'
 import type { PostRoom } from '../../post-room/box'
 import type { DogFile, Room } from '../../shared/answers'
+import { priceWish } from '../../core/care/note/wish-price'
 import { addDays } from '../../core/record/day'
+import type { Entry } from '../../core/record/entries'
 import { writePlan } from '../support/plans'
 import { entry, visit } from '../support/dogs'
 import { currentInstant } from '../support/clock'
@@ -242,6 +244,46 @@ describe('a visit entered by the groomer', () => {
     expect([answer.status, answer.json.message]).toEqual([422, 'That is not a visit.'])
     const check = entry(day, { kind: 'check', region: 'beard', finding: 'glides' })
     expect((await groomer.call('POST', at, { visit: home, advice: [check] })).status).toBe(422)
+  })
+})
+
+describe('what a groomer says between visits', () => {
+  const say = (what: Entry['what'], id = uuid()) =>
+    groomer.call('POST', `/api/room/dogs/${share.id}/words`, { entry: { id, day: daysAgo(0), what } })
+
+  it('is written under their own name, whatever name was sent, and twice is once', async () => {
+    const wish = entry(daysAgo(0), { kind: 'wish', lines: [{ part: 'body', mm: 16 }] })
+    await owner.call('POST', `/api/dogs/${dog.id}/entries`, { entries: [wish] })
+    const answer = {
+      kind: 'wish-answer' as const,
+      wish: wish.id,
+      from: 'Somebody else',
+      lines: [{ part: 'body' as const, how: 'rather' as const, mm: 13 }],
+    }
+    const id = uuid()
+    for (let n = 0; n < 2; n++) expect((await say(answer, id)).status).toBe(200)
+    expect((await say({ kind: 'proposed', from: 'Nobody', days: [to(30)] })).status).toBe(200)
+    const { entries } = await file()
+    expect(entries.filter((e) => e.id === id)).toMatchObject([{ what: { from: 'Imke' } }])
+    expect(entries.find((e) => e.what.kind === 'proposed')!.what).toMatchObject({ from: 'Imke' })
+  })
+  it('is nothing but that: no check, no truth of the dog, no wish, nothing taken back', async () => {
+    for (const what of [
+      { kind: 'check', region: 'beard', finding: 'mat' },
+      { kind: 'dog', weightKg: 3 },
+      { kind: 'wish', lines: [{ part: 'body', mm: 3 }] },
+      { kind: 'correction', replaces: uuid(), by: null },
+    ] as Entry['what'][])
+      expect((await say(what)).status).toBe(422)
+  })
+  it('what a length costs is what the owner’s own record says, to the minute', async () => {
+    const lines = [{ part: 'legs' as const, mm: 14 }]
+    const { json } = await groomer.call('POST', `/api/room/dogs/${share.id}/price`, { lines })
+    const { profile, began, entries } = (await file()) as unknown as Parameters<typeof priceWish>[0]
+    const here = priceWish({ profile, began, entries }, daysAgo(0), lines)
+    expect((json.lines as { minutes: number }[])[0]!.minutes).toBeCloseTo(here.lines[0]!.minutes, 6)
+    expect(json.have).toBe(here.have)
+    expect((await groomer.call('POST', `/api/room/dogs/${share.id}/price`, { lines: [] })).status).toBe(422)
   })
 })
 

@@ -1,8 +1,13 @@
+import { mkdtempSync, writeFileSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { v7 as uuid } from 'uuid'
 import { addDays } from '../../core/record/day'
 import { shortWeekday } from '../../core/record/say-day'
 import type { DogFile, Me } from '../../shared/answers'
+import { writeCalendar } from '../../shared/calendar'
+import { currentInstant } from '../support/clock'
 import { entry } from '../support/dogs'
 import { daysAgo, newDog, newOwner, PASSWORD, startApp } from '../support/server'
 import type { Running, Visitor } from '../support/server'
@@ -253,6 +258,20 @@ describe('the visit on a phone with wet hands', () => {
     )
     await groomer.press('Another day?')
     await groomer.setTo('[name=day-1]', addDays(today, 47))
+    // Their own calendar, read here, says what that day holds, and which are emptier.
+    const folder = mkdtempSync(join(tmpdir(), 'grumbo-calendar-'))
+    const ics = join(folder, 'mine.ics')
+    writeFileSync(
+      ics,
+      writeCalendar(
+        'mine',
+        [47, 50].map((n) => ({ id: `e${n}`, day: addDays(today, n), title: 'Bell, bath', says: '' })),
+        currentInstant(),
+      ),
+    )
+    await (await groomer.find('[name=own-calendar]')).sendKeys(ics)
+    await groomer.says('one other thing that day')
+    expect(await groomer.text('[data-free]')).not.toContain(shortWeekday(addDays(today, 50)))
     await groomer.type('[name=days-word]', 'Mornings only.')
     await groomer.press('Propose')
     await groomer.says('Not answered yet')
@@ -318,6 +337,7 @@ describe('the note', () => {
   it('is facts to strike out and move, with the owner’s words around them, and goes as it is shown', async () => {
     await owner.visit(`/dogs/${dog.id}/groomer`)
     const shown = () => owner.hidden('[data-note-preview]')
+    await owner.find('[data-fact]')
     const facts = await owner.all('[data-fact] > button:first-child')
     expect(facts.length).toBeGreaterThan(0)
     const first = await facts[0]!.getText()
@@ -343,19 +363,5 @@ describe('the note', () => {
     await owner.says('Sent to Imke')
     const { json } = await by.call('GET', `/api/dogs/${dog.id}/notes`)
     expect((json.notes as { body: string }[]).at(-1)!.body.trim()).toBe(goes)
-  })
-})
-
-describe('what a groomer may say', () => {
-  it('is an answer or days, under their own name, and nothing else', async () => {
-    groomer.foresee(refused(422))
-    const said = await groomer.driver.executeAsyncScript<number>(
-      `const done = arguments[arguments.length - 1]
-       const share = location.pathname.split('/').at(-1)
-       fetch('/api/room/dogs/' + share + '/words', { method: 'POST', headers: { 'content-type': 'application/json' },
-         body: JSON.stringify({ entry: arguments[0] }) }).then((r) => done(r.status))`,
-      entry(today, { kind: 'check', region: 'beard', finding: 'mat' }),
-    )
-    expect(said).toBe(422)
   })
 })

@@ -2,7 +2,7 @@
 import type { CareSince } from '#core/care/note/care-since'
 
 /** One thing done beside the comb, as a groomer reads it. */
-defineProps<{ line: CareSince }>()
+defineProps<{ line: Pick<CareSince, 'label' | 'says'> }>()
 </script>
 
 <template>

@@ -3,6 +3,8 @@ import { v7 as uuid } from 'uuid'
 import { addDays } from '#core/record/day'
 import type { Entry } from '#core/record/entries'
 import type { SharedDog } from '#shared/answers'
+import { plural } from '~/words/numbers'
+import { shortWeekday } from '#core/record/say-day'
 import { sayProposed } from '~/words/visit'
 
 /** Days the groomer could take the dog, for the owner to accept one. */
@@ -18,6 +20,22 @@ const days = ref<string[]>(Array<string>(MOST).fill(''))
 const says = ref('')
 const given = computed(() => [...new Set(days.value.filter((d) => d > props.shared.today))].sort())
 const early = computed(() => days.value.some((d) => d && d <= props.shared.today))
+const own = useOwnCalendar()
+/** The day that is booked, or six weeks on. */
+const USUAL_DAYS = 42
+const about = computed(() => props.shared.arrival?.visit ?? addDays(props.shared.today, USUAL_DAYS))
+const free = computed(() => own.freest(about.value, props.shared.today))
+const takeFree = () => (days.value = [...free.value, '', '', ''].slice(0, MOST))
+const sayOwn = (day: string) =>
+  !own.known.value || !day
+    ? ''
+    : own.on(day)
+      ? `${plural(own.on(day), 'other thing')} that day`
+      : 'nothing else that day'
+function fromFile(event: Event) {
+  const file = (event.target as HTMLInputElement).files?.[0]
+  if (file) void own.read(file)
+}
 const busy = ref(false)
 const problem = ref('')
 const id = ref(uuid())
@@ -52,7 +70,10 @@ async function propose() {
     }}</ActButton>
     <form v-else class="border-t border-rule pb-2" @submit.prevent="propose">
       <label v-for="n in MOST" :key="n" class="flex items-center gap-3 border-b border-rule">
-        <span class="flex-1">{{ n === 1 ? 'A day you could take' : 'or' }}</span>
+        <span class="flex-1"
+          >{{ n === 1 ? 'A day you could take' : 'or' }}
+          <span class="small block" :data-own="n">{{ sayOwn(days[n - 1]!) }}</span></span
+        >
         <input
           v-model="days[n - 1]"
           type="date"
@@ -61,6 +82,24 @@ async function propose() {
           class="h-12 bg-transparent"
         />
       </label>
+      <label class="flex min-h-12 items-center gap-3 border-b border-rule">
+        <span class="flex-1">{{
+          own.known.value ? 'Your calendar is known here' : 'From your calendar, .ics'
+        }}</span>
+        <input
+          type="file"
+          accept=".ics,text/calendar"
+          name="own-calendar"
+          aria-label="Your calendar, an .ics file"
+          class="w-40 text-side"
+          @change="fromFile"
+        />
+      </label>
+      <ActButton v-if="free.length" class="mt-2 w-full" data-free @click="takeFree"
+        >Your emptiest: {{ free.map((d) => shortWeekday(d)).join(', ') }}</ActButton
+      >
+      <p class="small mt-1">The file is read on this device and goes nowhere.</p>
+      <NoticeLine v-if="own.problem.value" class="mt-1">{{ own.problem.value }}</NoticeLine>
       <FormField
         v-model="says"
         class="mt-2"

@@ -203,8 +203,11 @@ const chance = (id: RegionId) => arrival.value?.chance[id] ?? 0
           <WishShown :wish="view.wish" :price="arrival?.wish ?? null" />
         </slot>
       </template>
-      <template v-if="wide && view.care.length">
+      <template v-if="wide && (view.care.length || arrival?.overdue)">
         <h2 class="mt-6 border-b border-ink pb-2">Beside the comb</h2>
+        <dl v-if="arrival?.overdue" data-overdue>
+          <CareLine :line="{ label: 'Overdue', says: arrival.overdue }" />
+        </dl>
         <dl data-care-since>
           <CareLine v-for="c in view.care.slice(0, FIRST)" :key="c.label + c.says" :line="c" />
         </dl>

@@ -15,6 +15,7 @@ import type { Shade } from '../../record/odds'
 import { shadeHere } from '../../record/unmet'
 import { timeline } from '../../record/timeline'
 import { learnedKnotMinutes } from './knot-minutes'
+import { overdueCare } from './overdue'
 import { toldAndFound } from './told-and-found'
 import type { ToldAndFound } from './told-and-found'
 import { priceWish } from './wish-price'
@@ -58,6 +59,8 @@ export interface Arrival {
   known: boolean
   /** What is wished of the cut, with what it costs: as wished, and as answered where that is otherwise. A forecast kept from before has none. */
   wish?: { asked: PricedWish; answered: PricedWish | null } | null
+  /** Care that is past its day, in words. */
+  overdue?: string
   /** What visits before met, and what had been told of them; a reader is given those of their own hand. */
   met?: ToldAndFound[]
   /** How the visit came to be when it is. */
@@ -144,6 +147,7 @@ export function arrivalOf(record: DogRecord, at: Day): Arrival {
       asked: priceWish(record, at, wish.lines),
       answered: answeredOtherwise(wish) ? priceWish(record, at, asAnswered(wish)) : null,
     },
+    overdue: overdueCare(record, at),
     met: toldAndFound(record, at),
     next: nextVisitOf(record, at),
   }

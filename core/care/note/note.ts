@@ -1,4 +1,5 @@
 import { careSince } from './care-since'
+import { overdueCare } from './overdue'
 import { sayWish } from './wish-words'
 import { isWhere, placeRow, regionOf, regionsOf } from '../../coat/regions'
 import type { PlaceId, RegionId } from '../../coat/regions'
@@ -177,6 +178,8 @@ export function noteFacts(record: DogRecord, at: Day): NoteFact[] {
   }
   for (const { label, says } of careSince(record, from, at).slice(0, MOST_TOLD))
     say(`care ${label}`, `${label}: ${says}`)
+  const overdue = overdueCare(record, at)
+  if (overdue) say('overdue', `Overdue: ${overdue}`)
   const hard = profile.hard.map((p) => placeRow(p).plural.toLowerCase())
   if (hard.length) say('hard', `${sentence(she)} finds these places hard: ${hard.join(', ')}`)
   const wish = standingWish(record, at)

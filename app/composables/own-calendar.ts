@@ -1,0 +1,49 @@
+import { addDays, daysBetween, weekday } from '#core/record/day'
+import { keepDraft, keptDraft } from '~/offline/drafts'
+
+/** What a groomer's own calendar holds on each day, from a file of theirs; it stays on this device. */
+const KEPT = 'room:calendar'
+/** How far to either side of the day that is wanted is looked for a better one, days (judgement). */
+const AROUND = 9
+const FREE_SHOWN = 3
+const SATURDAY = 5
+
+export function useOwnCalendar() {
+  const busy = ref<Record<string, number> | null>(null)
+  const problem = ref('')
+  onMounted(() => {
+    try {
+      busy.value = JSON.parse(keptDraft(KEPT) ?? 'null') as Record<string, number> | null
+    } catch {
+      keepDraft(KEPT, null)
+    }
+  })
+  async function read(file: File) {
+    problem.value = ''
+    try {
+      const { readCalendar } = await import('#shared/calendar')
+      const days: Record<string, number> = {}
+      for (const { day } of readCalendar(await file.text()).visits) days[day] = (days[day] ?? 0) + 1
+      busy.value = days
+      keepDraft(KEPT, JSON.stringify(days))
+    } catch (error) {
+      problem.value = inWords(error)
+    }
+  }
+  const on = (day: string) => busy.value?.[day] ?? 0
+  /** The emptiest weekdays about a day, those nearest to it first. */
+  const freest = (about: string, from: string): string[] =>
+    busy.value === null
+      ? []
+      : Array.from({ length: 2 * AROUND + 1 }, (_, i) => addDays(about, i - AROUND))
+          .filter((d) => d > from && weekday(d) < SATURDAY)
+          .sort(
+            (a, b) =>
+              on(a) - on(b) ||
+              Math.abs(daysBetween(about, a)) - Math.abs(daysBetween(about, b)) ||
+              (a < b ? -1 : 1),
+          )
+          .slice(0, FREE_SHOWN)
+          .sort()
+  return { known: computed(() => busy.value !== null), problem, read, on, freest }
+}
