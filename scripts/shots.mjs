@@ -116,6 +116,16 @@ await picture(
     () => press('All well'),
   ),
 )
+await picture(
+  'wish',
+  DESK,
+  then(visit(`${dog('Tansy')}/wish`), async () => {
+    for (const end = Date.now() + 15_000; Date.now() < end;) {
+      if ((await run(`return document.querySelectorAll('[data-sum]').length`)) === 2) return
+      await new Promise((r) => setTimeout(r, 100))
+    }
+  }),
+)
 await picture('note', DESK, then(visit(`${dog('Tansy')}/groomer`)))
 await then(
   visit(`${dog('Tansy')}/groomer`),
@@ -155,12 +165,4 @@ await picture(
     mark('armpit.left', 'mat'),
   ),
 )
-const answers = (more) => () =>
-  run(
-    `localStorage.setItem('setup', JSON.stringify({ name: 'Merle', sex: 'male', coat: 'wool-cross', kg: '12', bodyMm: 25, ...arguments[0] }))`,
-    more,
-  )
-const on = (times) =>
-  Array(times).fill(() => run(`document.querySelector('form button[type=submit]').click()`))
-await picture('setup-coat-phone', PHONE, then(visit('/setup'), answers({}), visit('/setup'), ...on(1)))
 await driver.quit()

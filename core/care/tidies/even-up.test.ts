@@ -50,6 +50,13 @@ describe('blades', () => {
     expect(GUARDS_MM).toContain(12)
   })
   it('the nearest for a length', () => {
+    // A guard leaves what is written on it, and the next less against the lie; one nobody sells, what it says.
+    expect([
+      leaves({ guard: 13 }),
+      leaves({ guard: 13, against: true }),
+      leaves({ guard: 3, against: true }),
+    ]).toEqual([13, 12, 3])
+    expect(leaves({ guard: 22, against: true })).toBe(22)
     expect(bladeFor(13)).toBe('#3F')
     expect(bladeFor(1.5)).toBe('#10')
     expect([...BLADES].sort((a, b) => a.mm - b.mm)).toEqual([...BLADES])
