@@ -9,7 +9,7 @@ export const sayMinutes = (minutes: number): string =>
 export const sayClear = (clear: number): string => (clear >= 0.95 ? 'almost always' : inOdds(clear))
 /** How long a length lasts before a mat is likelier than not. */
 export const sayLasts = ({ runsOut }: Pick<Price, 'runsOut'>): string =>
-  runsOut === null ? 'over 12 weeks' : `${runsOut} days`
+  runsOut === null ? 'over 84 days' : `${runsOut} days`
 
 /** "3 minutes a week less", "as before". */
 export function sayMore(more: number): string {

@@ -156,6 +156,40 @@ describe('asking what if', () => {
     expect(REGIONS.length).toBe(41)
   })
 
+  it('begins from what is agreed for the next cut, place by place, until something else is asked', () => {
+    const at = addDays(START, 20)
+    const wish = entry(addDays(START, 5), {
+      kind: 'wish',
+      lines: [
+        { part: 'body', mm: 12 },
+        { part: 'ears', mm: 9 },
+        { place: 'armpit', mm: 2 },
+      ],
+    })
+    const yes = entry(addDays(START, 6), {
+      kind: 'wish-answer',
+      wish: wish.id,
+      from: 'Imke',
+      lines: [
+        { part: 'body', how: 'will' },
+        { part: 'ears', how: 'will' },
+        { place: 'armpit', how: 'will' },
+      ],
+    })
+    const agreed = { ...record, entries: [...record.entries, wish, yes] }
+    const asked = { ...record, entries: [...record.entries, wish] }
+    expect(settingsOf(agreed, at)).toMatchObject({ mm: 12, ears: 9 })
+    expect(settingsOf(asked, at)).toEqual(settingsOf(record, at))
+    const combs = (settings: object, id: string) => {
+      const game = gameOf(agreed, coatOn(agreed, at), at, { ...settingsOf(agreed, at), ...settings })
+      return game.outlook.places.find((p) => p.id === id)!.comb[0]!
+    }
+    // Two millimetres in the armpits, nine of ears; another length of body is asked of all of it.
+    expect(combs({}, 'armpit.left')).toBeLessThan(0.6 * combs({ mm: 13 }, 'armpit.left'))
+    expect(combs({}, 'ear.left')).toBeLessThan(combs({ ears: 40 }, 'ear.left'))
+    expect(combs({ ears: 40 }, 'armpit.left')).toBe(combs({}, 'armpit.left'))
+  })
+
   it('answers backwards: the edge keeps the coat and one step beyond does not', () => {
     const settings = { ...settingsOf(record, START), missed: 0 }
     const keeps = (more: Partial<typeof settings>) => {

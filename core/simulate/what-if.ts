@@ -14,6 +14,8 @@ import { MOST_MINUTES } from '../record/profile'
 import type { Profile } from '../record/profile'
 import { timeline } from '../record/timeline'
 import { endsStretch } from '../record/visits'
+import { agreedCut, asVisit, standingWish } from '../record/wishes'
+import { placeRow } from '../coat/regions'
 import { playStretches, spreadOf } from './stretches'
 import type { Game, Spread } from './stretches'
 
@@ -66,7 +68,9 @@ export function settingsOf(record: DogRecord, at: Day): Settings {
     .filter((f) => endsStretch(f.what) && f.day <= at)
     .at(-1)
   const lengths = last?.what.kind === 'visit' ? last.what.lengths : {}
-  const mm = clampTo('mm', lengths.body ?? USUAL_MM)
+  // What was agreed for the next cut is what it begins from.
+  const agreed = agreedCut(standingWish(record, at))
+  const mm = clampTo('mm', agreed?.get('side.left') ?? lengths.body ?? USUAL_MM)
   const from = last?.day ?? profile.since
   const weeks =
     profile.nextVisit && profile.nextVisit > from
@@ -74,7 +78,7 @@ export function settingsOf(record: DogRecord, at: Day): Settings {
       : USUAL_WEEKS
   return {
     mm,
-    ears: clampTo('ears', lengths.ears ?? lengthsAt(profile.coat, mm).ears),
+    ears: clampTo('ears', agreed?.get('ear.left') ?? lengths.ears ?? lengthsAt(profile.coat, mm).ears),
     weeks: clampTo('weeks', weeks),
     minutes: clampTo(
       'minutes',
@@ -111,8 +115,16 @@ export function gameOf(record: DogRecord, now: Coat, at: Day, settings: Settings
       : { garments: [{ what: 'jumper', from: 1, to: 12, hours: settings.jumperHours }] }),
     minutes: weekOf(record.profile.minutes, settings.minutes),
   }
+  const usual = settingsOf(record, at)
   // As they are, the ears go with the body.
-  const ears = settings.ears === settingsOf(record, at).ears ? {} : { ears: settings.ears }
+  const ears = settings.ears === usual.ears ? {} : { ears: settings.ears }
+  // What is agreed place by place stands where nothing else is asked of it.
+  const agreed = settings.mm === usual.mm ? agreedCut(standingWish(record, at)) : null
+  const except = agreed
+    ? (asVisit(agreed).except ?? []).filter(
+        (e) => settings.ears === usual.ears || placeRow(e.place).part !== 'ears',
+      )
+    : []
   const visit = {
     id: 'what-if',
     day: at,
@@ -120,6 +132,7 @@ export function gameOf(record: DogRecord, now: Coat, at: Day, settings: Settings
       kind: 'visit' as const,
       lengths: { ...lengthsAt(profile.coat, settings.mm), ...ears },
       found: [],
+      ...(except.length ? { except } : {}),
     },
   }
   const coat = coatOn({ profile, entries: [visit] }, at).learnFrom(now)
