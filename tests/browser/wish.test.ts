@@ -280,6 +280,13 @@ describe('the visit on a phone with wet hands', () => {
     await owner.says('Mornings only.')
     await owner.press(shortWeekday(addDays(today, 47)))
     await owner.until(async () => (await file()).profile.nextVisit === addDays(today, 47), 'it is not booked')
+    // The day has its sheet.
+    await groomer.visit('/room')
+    await groomer.press('The day’s sheet')
+    await groomer.says('One dog, knots about')
+    expect(await groomer.text('[data-day-sheet]')).toContain('Tansy')
+    expect(await groomer.violations()).toEqual([])
+    expect(await groomer.sideways()).toBe(0)
     const { nextVisit: _off, ...off } = (await file()).profile
     await by.call('PUT', `/api/dogs/${dog.id}`, { profile: off })
     await groomer.visit('/room')

@@ -187,6 +187,9 @@ useHead({ title: computed(() => (room.value ? `${room.value.room} · Grumbo` : '
     <ActButton v-if="more" class="mt-3 w-full" @click="showMore">
       {{ capital(plural(more, 'more', 'more')) }} of {{ all }}
     </ActButton>
+    <p v-if="dogs.some((d) => d.visit)" class="mt-3">
+      <ActButton to="/room/day" kind="quiet">The day’s sheet, to print or as .ics</ActButton>
+    </p>
     <RoomTrust :dogs="dogs" />
     <RoomPeople :room="room" @changed="load" />
     <footer class="mt-2 flex flex-wrap items-center gap-x-6 border-t border-rule pt-2">
