@@ -18,7 +18,7 @@ async function move(id: string, by: -1 | 1, event: MouseEvent) {
     <li v-for="(l, i) in lines" :key="l.id" class="flex items-center border-b border-rule" :data-fact="l.id">
       <button
         type="button"
-        class="min-h-12 min-w-0 flex-1 py-1.5 text-left font-serif text-lead leading-snug"
+        class="min-h-12 min-w-0 flex-1 py-1.5 text-left font-serif text-lead leading-snug [overflow-wrap:anywhere]"
         :class="l.struck ? 'text-ink-3 line-through' : ''"
         :aria-pressed="!l.struck"
         @click="draft.strike(l.id)"

@@ -107,7 +107,10 @@ async function send() {
       <ActButton kind="quiet" tag="summary" class="cursor-pointer"
         >As {{ s.to.value }} will read it</ActButton
       >
-      <p class="mb-3 border-l-3 border-rule pl-3 break-words whitespace-pre-line" data-note-preview>
+      <p
+        class="mb-3 border-l-3 border-rule pl-3 [overflow-wrap:anywhere] whitespace-pre-line"
+        data-note-preview
+      >
         {{ body }}
       </p>
     </details>
