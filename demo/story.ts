@@ -1,5 +1,6 @@
 import type { PartId, PlaceId, RegionId } from '../core/coat/regions'
-import type { Entry, Fact, FactOf, WishAnswerLine, WishLine } from '../core/record/entries'
+import type { Entry, Fact, FactOf } from '../core/record/entries'
+import type { WishAnswerLine, WishLine } from '../core/record/wish-lines'
 import type { Finding } from '../core/record/findings'
 import type { Profile } from '../core/record/profile'
 

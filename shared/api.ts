@@ -1,5 +1,6 @@
 import { z } from '../core/zod'
-import { entrySchema, wishLines } from '../core/record/entries'
+import { entrySchema } from '../core/record/entries'
+import { wishLinesSchema } from '../core/record/wish-lines'
 import { UNMET_SHADE } from '../core/record/odds'
 import { nameSchema, profileSchema, regionSchema } from '../core/record/profile'
 import { daySchema, idSchema, oneLine, words } from '../core/record/text'
@@ -130,7 +131,7 @@ export const visitBody = z.strictObject({
 /** What a groomer says of a dog between visits: to a wish, or which days there are. */
 export const groomersWordsBody = z.strictObject({ entry: entrySchema })
 /** Lengths a groomer would rather leave, to see what they cost at home. */
-export const priceBody = z.strictObject({ lines: wishLines })
+export const priceBody = z.strictObject({ lines: wishLinesSchema })
 
 /** Whoever reads letters to an address says whether more may come; the token is in each of them. */
 export const lettersBody = z.strictObject({ token: z.string().max(600), may: z.boolean() })

@@ -1,8 +1,9 @@
 import { standingAdvice } from '#core/care/note/advice'
 import { inOrder, noteFacts, noteText, UNEDITED } from '#core/care/note/note'
 import type { NoteEdited } from '#core/care/note/note'
+import { noteEdited } from '#shared/drafts'
 import { placeRow } from '#core/coat/regions'
-import { keepDraft, keptDraft } from '~/offline/drafts'
+import { ownersDrafts } from '~/offline/drafts'
 import { askFrom, sayAsk } from '~/words/ask'
 
 /** A note to the groomer as it is written: facts of the record, each to be struck out or moved, and the owner's words around them; kept here until it is sent. */
@@ -14,10 +15,10 @@ export function useNoteDraft() {
   const edited = ref<NoteEdited>(UNEDITED)
 
   function kept(): NoteEdited {
-    const text = keptDraft(file.value.id)
+    const text = ownersDrafts.kept(file.value.id)
     if (!text) return UNEDITED
     try {
-      return { ...UNEDITED, ...(JSON.parse(text) as NoteEdited) }
+      return noteEdited.parse(JSON.parse(text))
     } catch {
       // One that was kept as a text is the owner's own, whole.
       return { ...UNEDITED, before: text, struck: facts.value.map((f) => f.id) }
@@ -47,7 +48,7 @@ export function useNoteDraft() {
   )
   function change(to: Partial<NoteEdited>) {
     edited.value = { ...edited.value, ...to }
-    keepDraft(file.value.id, changed.value ? JSON.stringify(edited.value) : null)
+    ownersDrafts.keep(file.value.id, changed.value ? JSON.stringify(edited.value) : null)
   }
   const lines = computed(() =>
     inOrder(facts.value, edited.value).map((f) => ({ ...f, struck: edited.value.struck.includes(f.id) })),
@@ -79,6 +80,6 @@ export function useNoteDraft() {
     /** As the record has it again. */
     fromStart: () => change(UNEDITED),
     /** It was sent: nothing of it is kept here. */
-    done: () => keepDraft(file.value.id, null),
+    done: () => ownersDrafts.keep(file.value.id, null),
   }
 }

@@ -1,8 +1,9 @@
 import { addDays, daysBetween, weekday } from '#core/record/day'
-import { keepDraft, keptDraft } from '~/offline/drafts'
+import { daysBusy } from '#shared/drafts'
+import { roomDrafts } from '~/offline/drafts'
 
 /** What a groomer's own calendar holds on each day, from a file of theirs; it stays on this device. */
-const KEPT = 'room:calendar'
+const KEPT = 'calendar'
 /** How far to either side of the day that is wanted is looked for a better one, days (judgement). */
 const AROUND = 9
 const FREE_SHOWN = 3
@@ -13,9 +14,9 @@ export function useOwnCalendar() {
   const problem = ref('')
   onMounted(() => {
     try {
-      busy.value = JSON.parse(keptDraft(KEPT) ?? 'null') as Record<string, number> | null
+      busy.value = daysBusy.parse(JSON.parse(roomDrafts.kept(KEPT) ?? 'null'))
     } catch {
-      keepDraft(KEPT, null)
+      roomDrafts.keep(KEPT, null)
     }
   })
   async function read(file: File) {
@@ -25,7 +26,7 @@ export function useOwnCalendar() {
       const days: Record<string, number> = {}
       for (const { day } of readCalendar(await file.text()).visits) days[day] = (days[day] ?? 0) + 1
       busy.value = days
-      keepDraft(KEPT, JSON.stringify(days))
+      roomDrafts.keep(KEPT, JSON.stringify(days))
     } catch (error) {
       problem.value = inWords(error)
     }

@@ -1,5 +1,6 @@
 import { useTimeoutFn } from '@vueuse/core'
 import type { Room } from '#shared/answers'
+import { roomDrafts } from '~/offline/drafts'
 
 /** When forecasts still being worked out are asked for again, ms (judgement). */
 const STALE_AGAIN_MS = 800
@@ -36,6 +37,7 @@ export function useRoom() {
   }
   async function leave() {
     await api('/api/groomer/session', { method: 'DELETE' })
+    roomDrafts.drop()
     room.value = null
     state.value = 'signed-out'
   }

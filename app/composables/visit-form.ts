@@ -7,7 +7,8 @@ import type { PartId, PlaceId, RegionId } from '#core/coat/regions'
 import { BLADES, leaves } from '#core/record/cutters'
 import type { Ran } from '#core/record/cutters'
 import { daysBetween } from '#core/record/day'
-import type { Entry, WishLine } from '#core/record/entries'
+import type { Entry } from '#core/record/entries'
+import type { WishLine } from '#core/record/wish-lines'
 import type { Comfort, Finding } from '#core/record/findings'
 import { coatOn } from '#core/record/fold'
 import type { DogRecord } from '#core/record/fold'
@@ -19,7 +20,7 @@ import type { CutId } from '#core/record/tidies'
 import { VISIT_DID } from '#core/record/visit-did'
 import type { VisitDid } from '#core/record/visit-did'
 import { agreedCut, asAnswered, standingWish } from '#core/record/wishes'
-import { keepDraft, keptDraft } from '~/offline/drafts'
+import { ownersDrafts, roomDrafts } from '~/offline/drafts'
 import { saySuggestion } from '~/words/visit'
 
 /** A length as it is typed: by what it was cut with, and the way that was run, or in mm. */
@@ -88,9 +89,14 @@ interface Filled {
   next: [string, string, string]
 }
 
+/** A visit's name on this device: of one telephone's two groomers each goes on with their own. */
+export const visitDraft = (of: string, by: string | null) => `${of}:${by ?? 'slip'}:visit`
+
 /** A visit as it is entered; it outlives the page and the signal. @param keptAs its name on this device */
 export function useVisitForm(props: { record: DogRecord; today: string; by: string | null; keptAs: string }) {
-  const key = `${props.keptAs}:visit`
+  const key = visitDraft(props.keptAs, props.by)
+  // By a groomer it is the room's, and goes with them when they sign out.
+  const drafts = props.by === null ? ownersDrafts : roomDrafts
   const blank = (): Filled => ({
     begun: props.today,
     id: uuid(),
@@ -114,7 +120,7 @@ export function useVisitForm(props: { record: DogRecord; today: string; by: stri
   })
   function kept(): Filled | null {
     try {
-      const read = JSON.parse(keptDraft(key) ?? 'null') as Filled | null
+      const read = JSON.parse(drafts.kept(key) ?? 'null') as Filled | null
       return read && daysBetween(read.begun, props.today) <= KEPT_DAYS ? { ...blank(), ...read } : null
     } catch {
       return null
@@ -125,16 +131,16 @@ export function useVisitForm(props: { record: DogRecord; today: string; by: stri
   /** It was begun before, on this device, and is gone on with. */
   const resumed = ref(before !== null)
   let done = false
-  watch(f, () => !done && keepDraft(key, JSON.stringify(f)), { deep: true })
+  watch(f, () => !done && drafts.keep(key, JSON.stringify(f)), { deep: true })
   function startOver() {
-    keepDraft(key, null)
+    drafts.keep(key, null)
     Object.assign(f, blank())
     resumed.value = false
   }
   /** It was entered: nothing of it is kept here. */
   function finish() {
     done = true
-    keepDraft(key, null)
+    drafts.keep(key, null)
   }
 
   const places = computed(() => REGIONS.filter((r) => !props.record.profile.absent.includes(r.id)))

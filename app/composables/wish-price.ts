@@ -1,6 +1,6 @@
 import { refDebounced } from '@vueuse/core'
 import type { PricedWish } from '#core/care/note/wish-price'
-import type { WishLine } from '#core/record/entries'
+import type { WishLine } from '#core/record/wish-lines'
 import type { DogRecord } from '#core/record/fold'
 import { recordOf } from '~/offline/shown'
 import { hire, plainly } from '~/workers/hire'

@@ -1,7 +1,9 @@
 import { lastCut } from '#core/care/note/wish-price'
 import { PART_IDS, PLACE_IDS, regionsOf } from '#core/coat/regions'
 import type { PlaceId } from '#core/coat/regions'
-import type { Fact, WishLine, WishWhere } from '#core/record/entries'
+import type { Fact } from '#core/record/entries'
+import { wishLinesSchema } from '#core/record/wish-lines'
+import type { WishLine, WishWhere } from '#core/record/wish-lines'
 import {
   answeredOtherwise,
   asAnswered,
@@ -10,7 +12,7 @@ import {
   standingWish,
   whereKey,
 } from '#core/record/wishes'
-import { keepDraft, keptDraft } from '~/offline/drafts'
+import { ownersDrafts } from '~/offline/drafts'
 import { sayMore } from '~/words/wish'
 
 /** A wish as it is written, as it stands, and as it was answered. What is being written is kept here until it is asked. */
@@ -30,14 +32,14 @@ export function useWish() {
   const key = computed(() => `${file.value.id}:wish`)
   const draft = ref<WishLine[] | null>(null)
   onMounted(() => {
-    const kept = keptDraft(key.value)
+    const kept = ownersDrafts.kept(key.value)
     try {
-      if (kept) draft.value = JSON.parse(kept) as WishLine[]
+      if (kept) draft.value = wishLinesSchema.parse(JSON.parse(kept))
     } catch {
-      keepDraft(key.value, null)
+      ownersDrafts.keep(key.value, null)
     }
   })
-  watch(draft, (now) => keepDraft(key.value, now && JSON.stringify(now)), { deep: true })
+  watch(draft, (now) => ownersDrafts.keep(key.value, now && JSON.stringify(now)), { deep: true })
 
   const writing = computed(() => !!draft.value || !wish.value)
   const lines = computed<readonly WishLine[]>(() => draft.value ?? wish.value?.lines ?? asLast())

@@ -8,6 +8,7 @@ import { sayWhere } from '#core/care/look/look-over'
 import { sayHomeClip } from '#core/care/note/care-since'
 import { sayAnswer, sayWish } from '#core/care/note/wish-words'
 import { whereLabel } from '#core/record/wishes'
+import { PART_WORDS } from '#core/coat/part-words'
 import { SIGNS, SPOTS } from '#core/record/signs'
 import type { Fact, FactOf } from '#core/record/entries'
 import type { TidyId } from '#core/record/tidies'
@@ -104,11 +105,18 @@ const sayVisitFound = ({ found }: FactOf<'visit'>) => {
   if (knots) return `found something in ${plural(knots, 'place')}`
   return found.length ? 'the comb went through everywhere' : 'nothing told of knots'
 }
+/** "body #4F against the lie", "guard 13". */
+const sayRan = ({ part, blade, guard, against }: NonNullable<FactOf<'visit'>['ran']>[number]) =>
+  [part ? PART_WORDS[part] : '', blade ?? (guard ? `guard ${guard}` : ''), against ? 'against the lie' : '']
+    .filter(Boolean)
+    .join(' ')
 /** A visit as the groomer entered it: what was found and done, how the dog was, and when again. */
 const sayVisit = (visit: FactOf<'visit'>) =>
   [
     sayVisitFound(visit),
     (visit.did ?? []).map((d) => DID_WORDS[d].toLowerCase()).join(', '),
+    (visit.ran ?? []).map(sayRan).filter(Boolean).join(', '),
+    visit.knotMinutes ? `knots took ${plural(Math.round(visit.knotMinutes), 'minute')}` : '',
     visit.comfort ?? '',
     visit.suggests ? `again ${dayAndMonth(visit.suggests.day)}. ${visit.suggests.why}`.trim() : '',
   ]

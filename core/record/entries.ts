@@ -1,7 +1,6 @@
 import { z } from '../zod'
 import { DRYERS } from '../coat/drying'
 import { PART_IDS } from '../coat/regions'
-import type { PartId, PlaceId } from '../coat/regions'
 import { BLADE_IDS } from './cutters'
 import { LEARNT_TOOLS } from './ladders'
 import { KNOT_ANSWERS, KNOT_REASONS } from './knot-answers'
@@ -16,17 +15,13 @@ import { EAR_CARRIAGES, GROUNDS, SETTINGS, TAUGHT } from './habits'
 import { CARE_UNIT_IDS, CUT_IDS, REHEARSED_IDS, TIDY_IDS } from './tidies'
 import { minutesSchema, nameSchema, placeSchema, regionSchema, TRUTHS } from './profile'
 import { daySchema, idSchema, words as someText } from './text'
+import { lengthMm, wishAnswerLinesSchema, wishLinesSchema } from './wish-lines'
 
 const count = z
   .number()
   .int('Count whole knots.')
   .min(0, 'A count starts at 0.')
   .max(MOST_KNOTS, `More than ${MOST_KNOTS} in one place is felt: choose felt.`)
-
-const lengthMm = z
-  .number('Give the length in millimetres.')
-  .min(0, 'A length starts at 0 mm.')
-  .max(400, 'Hair longer than 400 mm is past this map.')
 
 const regions = z.array(regionSchema).min(1, 'Name at least one place.').max(41)
 
@@ -79,49 +74,6 @@ const allowsSchema = z.strictObject({
   /** May try a single mat, as shown. */
   mats: z.boolean(),
 })
-
-/** What a groomer says to a wish: will do; rather another length; not on this coat. */
-export const WISH_ANSWERS = ['will', 'rather', 'not'] as const
-
-/** A part of the coat, or one place of it. */
-export interface WishWhere {
-  part?: PartId | undefined
-  place?: PlaceId | undefined
-}
-const wishWhere = { part: z.enum(PART_IDS).optional(), place: placeSchema.optional() }
-const ofOne = (w: WishWhere) => (w.part === undefined) !== (w.place === undefined)
-const eachOnce = (lines: readonly WishWhere[]) =>
-  new Set(lines.map((l) => l.place ?? `part.${l.part}`)).size === lines.length
-const MOST_WISHES = 20
-
-/** A length; or left to grow; or a shape in words; of one part or place. */
-const wishLine = z
-  .strictObject({
-    ...wishWhere,
-    mm: lengthMm.optional(),
-    leave: z.literal(true).optional(),
-    says: someText(60).min(1).optional(),
-  })
-  .refine(ofOne, 'A wish is of a part or of a place.')
-  .refine((w) => w.mm !== undefined || w.leave || w.says, 'Say what you would like there.')
-  .refine((w) => w.mm === undefined || !w.leave, 'Either a length, or left to grow.')
-export const wishLines = z
-  .array(wishLine)
-  .min(1, 'Wish for one place at least.')
-  .max(MOST_WISHES, `${MOST_WISHES} lines are the most.`)
-  .refine(eachOnce, 'Each part or place once.')
-export type WishLine = z.infer<typeof wishLine>
-const wishAnswerLine = z
-  .strictObject({
-    ...wishWhere,
-    how: z.enum(WISH_ANSWERS),
-    mm: lengthMm.optional(),
-    because: someText(120).min(1).optional(),
-  })
-  .refine(ofOne, 'An answer is to a part or to a place.')
-  .refine((a) => a.how !== 'rather' || a.mm !== undefined, 'Say which length you would rather leave.')
-  .refine((a) => a.how !== 'will' || a.mm === undefined, 'A length goes with “rather”.')
-export type WishAnswerLine = z.infer<typeof wishAnswerLine>
 
 /** Minutes care took, as timed or told. */
 const careMinutes = z.number('Give the minutes as a number.').min(0).max(600, 'Ten hours at most.')
@@ -261,14 +213,14 @@ export const factSchema = z.discriminatedUnion('kind', [
   /** What the owner would like of the next cut, by part or place. It takes the place of what was wished before. */
   z.strictObject({
     kind: z.literal('wish'),
-    lines: wishLines,
+    lines: wishLinesSchema,
   }),
   /** What the groomer says to it, line by line. */
   z.strictObject({
     kind: z.literal('wish-answer'),
     wish: idSchema(),
     from: nameSchema,
-    lines: z.array(wishAnswerLine).min(1).max(MOST_WISHES).refine(eachOnce, 'Each part or place once.'),
+    lines: wishAnswerLinesSchema,
   }),
   /** The owner takes the answer: this is what is agreed. */
   z.strictObject({ kind: z.literal('wish-taken'), answer: idSchema() }),

@@ -189,19 +189,43 @@ const corrects = (e: Entry) => e.what.kind === 'correction'
 const idIn = (raw: unknown) =>
   raw && typeof raw === 'object' && 'id' in raw && typeof raw.id === 'string' ? raw.id : ''
 
-/** Of what is corrected here, what told of the dog itself. */
-async function truthsOf(at: Tx, householdId: string, dogId: string, read: readonly Entry[]) {
+/** What is for a dog's owner to say: what is true of it, and what passes between them and its groomer. */
+const OWNERS = {
+  dog: 'What is true of the dog is for its owner to change.',
+  wish: 'What is wished of the groomer is for the owner to say.',
+  'wish-answer': 'What the groomer said is not for others to write.',
+  'wish-taken': 'What is wished of the groomer is for the owner to say.',
+  proposed: 'What the groomer said is not for others to write.',
+} as const satisfies Partial<Record<Fact['kind'], string>>
+type OwnersKind = keyof typeof OWNERS
+const isOwners = (kind: string): kind is OwnersKind => kind in OWNERS
+
+/** Of what is corrected here, what was the owner's to say, and its kind. */
+async function ownersOf(at: Tx, householdId: string, dogId: string, read: readonly Entry[]) {
   const ids = referredTo(read)
-  if (!ids.length) return new Set<string>()
+  if (!ids.length) return new Map<string, OwnersKind>()
   const rows = await at
-    .select({ id: entries.id })
+    .select({ id: entries.id, kind: entries.kind })
     .from(entries)
-    .where(and(ofDog(householdId, dogId), inArray(entries.id, ids), eq(entries.kind, 'dog')))
-  return new Set(rows.map((r) => r.id))
+    .where(
+      and(
+        ofDog(householdId, dogId),
+        inArray(entries.id, ids),
+        inArray(entries.kind, Object.keys(OWNERS) as OwnersKind[]),
+      ),
+    )
+  return new Map(rows.map((r) => [r.id, r.kind as OwnersKind]))
 }
-const tellsOfDog = ({ what }: Entry, truths: ReadonlySet<string>) =>
-  what.kind === 'dog' ||
-  (what.kind === 'correction' && (what.by?.kind === 'dog' || truths.has(what.replaces)))
+/** Why this is not for another than the owner to write; null where it is. */
+function notTheirs({ what }: Entry, said: ReadonlyMap<string, OwnersKind>): string | null {
+  const kind =
+    what.kind !== 'correction'
+      ? what.kind
+      : what.by && isOwners(what.by.kind)
+        ? what.by.kind
+        : (said.get(what.replaces) ?? '')
+  return isOwners(kind) ? OWNERS[kind] : null
+}
 
 /**
  * Adds what it can of what was sent; those already there stay as they were. Only what the entries refer
@@ -229,16 +253,14 @@ export async function addEntries(
       .for('key share')
     if (!dog) throw refuse(404, 'There is nothing here.')
     const known = new Set(await onFile(tx, householdId, dogId, referredTo(read)))
-    const owners = author.role === 'owner' ? null : await truthsOf(tx, householdId, dogId, read)
+    const owners = author.role === 'owner' ? null : await ownersOf(tx, householdId, dogId, read)
     // What is corrected comes before what corrects it: an entry that was refused is not on file.
     const inOrder = [...read].sort(
       (a, b) => Number(corrects(a)) - Number(corrects(b)) || (madeAt(a) < madeAt(b) ? -1 : 1),
     )
     const good = inOrder.filter((e) => {
-      const problem =
-        owners && tellsOfDog(e, owners)
-          ? ({ code: 'wrong', says: 'What is true of the dog is for its owner to change.' } as const)
-          : problemWith(dog.profile, known, e)
+      const theirs = owners && notTheirs(e, owners)
+      const problem = theirs ? ({ code: 'wrong', says: theirs } as const) : problemWith(dog.profile, known, e)
       if (problem) refused.push({ id: e.id, ...problem })
       else known.add(e.id)
       return !problem

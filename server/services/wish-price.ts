@@ -1,5 +1,5 @@
 import type { PricedWish } from '../../core/care/note/wish-price'
-import type { WishLine } from '../../core/record/entries'
+import type { WishLine } from '../../core/record/wish-lines'
 import type { LinkHolder } from '../access/authorise'
 import priceHere from '../workers/wish-price'
 import type { PriceAsked } from '../workers/wish-price'

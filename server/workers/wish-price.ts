@@ -1,6 +1,6 @@
 import { priceWish } from '../../core/care/note/wish-price'
 import type { PricedWish } from '../../core/care/note/wish-price'
-import type { WishLine } from '../../core/record/entries'
+import type { WishLine } from '../../core/record/wish-lines'
 import { dogFile } from '../services/dogs'
 
 export interface PriceAsked {

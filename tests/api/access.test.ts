@@ -356,79 +356,6 @@ describe.each(Object.keys(ROUTES) as RouteKey[])('%s', (key) => {
   })
 })
 
-describe('colleagues', () => {
-  const seen = async (who: Visitor) => (await who.call('GET', `/api/room/dogs/${rooms.groomer}`)).json
-  it('see the room’s dogs under their own names, and the owner sees who saw it; one who is sent away sees none', async () => {
-    const { visitor, id } = await colleague()
-    const names = async () =>
-      (
-        (await mine.call('GET', `/api/dogs/${dog.id}/notes`)).json.shares as {
-          id: string
-          seen: { name: string }[]
-        }[]
-      )
-        .find((s) => s.id === rooms.groomer)!
-        .seen.map((s) => s.name)
-    const before = await names()
-    expect((await visitor.call('POST', `/api/room/dogs/${rooms.groomer}/read`, {})).status).toBe(200)
-    expect(await names()).toHaveLength(before.length + 1)
-    const { json: me } = await visitor.call('GET', '/api/room')
-    expect([me.host, (me.people as unknown[]).length > 1, me.invitations]).toEqual([false, true, []])
-    expect((await seen(visitor)).profile).toBeTruthy()
-    expect((await callers.groomer.call('DELETE', `/api/room/colleagues/${id}`)).status).toBe(200)
-    expect((await visitor.call('GET', `/api/room/dogs/${rooms.groomer}`)).status).toBe(404)
-    expect((await visitor.call('GET', '/api/room')).json as { host: boolean; dogs: unknown[] }).toMatchObject(
-      { host: true, dogs: [] },
-    )
-    expect((await visitor.call('DELETE', `/api/room/colleagues/${id}`)).status).toBe(404)
-  })
-  it('what one writes is by their own name; what they keep is the room’s, and stays when they leave', async () => {
-    const { visitor, id } = await colleague()
-    const fresh = await share('stretch')
-    expect((await visitor.call('POST', '/api/room/dogs', { code: fresh.code })).status).toBe(200)
-    expect((await callers.groomer.call('GET', `/api/room/dogs/${fresh.id}`)).status).toBe(200)
-    const own = visit(daysAgo(1), 'wool-cross', 15)
-    expect(
-      (await visitor.call('POST', `/api/room/dogs/${fresh.id}/visits`, { visit: own, advice: [] })).status,
-    ).toBe(200)
-    const { entries } = (await mine.call('GET', `/api/dogs/${dog.id}`)).json as unknown as {
-      entries: { id: string; what: { by?: string } }[]
-    }
-    const { json: me } = await visitor.call('GET', '/api/room')
-    expect(entries.find((e) => e.id === own.id)!.what.by).toBe(me.name)
-    expect((await visitor.call('DELETE', `/api/room/colleagues/${id}`)).status).toBe(200)
-    expect((await callers.groomer.call('GET', `/api/room/dogs/${fresh.id}`)).status).toBe(200)
-  })
-  it('an invitation serves once; nobody is asked into their own room, nor takes a room’s people along', async () => {
-    const headers = await askedIn()
-    expect((await callers.groomer.call('POST', '/api/room/invitation', {}, headers)).status).toBe(409)
-    const [one, two] = [await newGroomer(app.address), await newGroomer(app.address)]
-    expect((await one.call('GET', '/api/room/invitation', undefined, headers)).json.name).toBe('Jo')
-    expect((await one.call('POST', '/api/room/invitation', {}, headers)).status).toBe(200)
-    expect((await two.call('POST', '/api/room/invitation', {}, headers)).status).toBe(404)
-    expect((await two.call('GET', '/api/room/invitation', undefined, headers)).status).toBe(404)
-    // The groomer has people: they cannot go to work in another's room.
-    const { json } = await two.call('POST', '/api/room/invitations', { id: uuid(), name: 'Imke' })
-    const asked = await callers.groomer.call(
-      'POST',
-      '/api/room/invitation',
-      {},
-      { authorization: `Bearer ${String(json.token)}` },
-    )
-    expect(asked.status).toBe(409)
-    // Asked for again, when the answer was lost, it is the same; withdrawn it opens nothing.
-    const id = uuid()
-    const [first, again] = [
-      await two.call('POST', '/api/room/invitations', { id, name: 'Jo' }),
-      await two.call('POST', '/api/room/invitations', { id, name: 'Jo' }),
-    ]
-    expect(again.json.token).toBe(first.json.token)
-    await two.call('DELETE', `/api/room/invitations/${id}`)
-    const gone = { authorization: `Bearer ${String(first.json.token)}` }
-    expect((await one.call('GET', '/api/room/invitation', undefined, gone)).status).toBe(404)
-  })
-})
-
 describe('members', () => {
   it('what is true of the dog is for its owner to change: a helper’s word on it is refused, the rest is taken', async () => {
     const { visitor } = await joined(mine, 'helper')
@@ -438,6 +365,13 @@ describe('members', () => {
     expect([status, (json.refused as { id: string; says: string }[]).map((r) => [r.id, r.says])]).toEqual([
       200,
       [[told.id, 'What is true of the dog is for its owner to change.']],
+    ])
+    // Nor what passes between the owner and the groomer.
+    const wish = entry(daysAgo(1), { kind: 'wish', lines: [{ part: 'body', mm: 14 }] })
+    const refusedWish = await visitor.call('POST', `/api/dogs/${dog.id}/entries`, { entries: [wish] })
+    expect([refusedWish.status, refusedWish.json.message]).toEqual([
+      422,
+      'What is wished of the groomer is for the owner to say.',
     ])
     // Nor is what the owner said taken back.
     expect((await mine.call('POST', `/api/dogs/${dog.id}/entries`, { entries: [told] })).status).toBe(200)

@@ -1,5 +1,5 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import type { Habits, Profile } from '../../core/record/profile'
+import type { Habits } from '../../core/record/profile'
 import { clockAt } from '../support/clock'
 import { combedAll, ledOn, openHouse } from '../support/led'
 import { newDog } from '../support/server'
@@ -14,16 +14,10 @@ clockAt('10:00')
 /** No day to plan: these dogs are here for what stands beside the comb. */
 const minutes = [0, 0, 0, 0, 0, 0, 0]
 const merle = newDog({ name: 'Merle', sex: 'male', groomer: 'Imke', minutes })
-const { ofKind } = ledOn(
+const { ofKind, profileOf, become } = ledOn(
   () => page,
   () => owner,
 )
-const profileOf = async (dog: string) =>
-  (await owner.call('GET', `/api/dogs/${dog}`)).json.profile as unknown as Profile & { habits: Habits }
-const become = async (dog: string, more: (p: Profile) => Profile) =>
-  expect(
-    (await owner.call('PUT', `/api/dogs/${dog}`, { profile: more(await profileOf(dog)) })).status,
-  ).toBeLessThan(300)
 
 beforeAll(async () => {
   ;({ owner, page, close } = await openHouse([merle]))

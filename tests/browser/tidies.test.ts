@@ -3,7 +3,7 @@ import { DANGER_IDS } from '../../core/care/tidies/dangers'
 import { REHEARSED_IDS } from '../../core/record/tidies'
 import type { TrimId } from '../../core/record/tidies'
 import type { Entry } from '../../core/record/entries'
-import type { Habits, Profile } from '../../core/record/profile'
+import type { Habits } from '../../core/record/profile'
 import { clockAt } from '../support/clock'
 import { entry } from '../support/dogs'
 import { combedAll, ledOn, openHouse } from '../support/led'
@@ -22,16 +22,10 @@ const today = daysAgo(0)
 const minutes = [0, 0, 0, 0, 0, 0, 0]
 const habits = { setting: 'scissors' } as const
 const merle = newDog({ name: 'Merle', sex: 'male', groomer: 'Imke', minutes, habits })
-const { ofKind, next, start, walkThrough, partIs, found, at } = ledOn(
+const { ofKind, profileOf, become, next, start, walkThrough, partIs, found, at } = ledOn(
   () => page,
   () => owner,
 )
-const profileOf = async (dog: string) =>
-  (await owner.call('GET', `/api/dogs/${dog}`)).json.profile as unknown as Profile & { habits: Habits }
-const become = async (dog: string, more: (p: Profile) => Profile) =>
-  expect(
-    (await owner.call('PUT', `/api/dogs/${dog}`, { profile: more(await profileOf(dog)) })).status,
-  ).toBeLessThan(300)
 
 beforeAll(async () => {
   ;({ owner, page, close } = await openHouse([merle]))

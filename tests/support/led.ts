@@ -1,4 +1,6 @@
+import { expect } from 'vitest'
 import type { FactOf, Entry } from '../../core/record/entries'
+import type { Habits, Profile } from '../../core/record/profile'
 import { timeline } from '../../core/record/timeline'
 import { REGION_IDS } from '../../core/coat/regions'
 import { entry } from './dogs'
@@ -30,6 +32,12 @@ export const combedAll = (but: readonly string[] = []) =>
 export function ledOn(page: () => Page, owner: () => Visitor) {
   const factsOf = async (dog: string) =>
     timeline((await owner().call('GET', `/api/dogs/${dog}`)).json.entries as Entry[])
+  const profileOf = async (dog: string) =>
+    (await owner().call('GET', `/api/dogs/${dog}`)).json.profile as unknown as Profile & { habits: Habits }
+  const become = async (dog: string, more: (p: Profile) => Profile) =>
+    expect(
+      (await owner().call('PUT', `/api/dogs/${dog}`, { profile: more(await profileOf(dog)) })).status,
+    ).toBeLessThan(300)
   const ofKind = async <
     K extends 'tidy' | 'wash' | 'concern' | 'visit' | 'undercoat' | 'check' | 'rehearsed' | 'handling',
   >(
@@ -89,5 +97,5 @@ export function ledOn(page: () => Page, owner: () => Visitor) {
       },
       `not at ${part} ${String(act)}`,
     )
-  return { factsOf, ofKind, where, next, start, walkThrough, partIs, found, at }
+  return { factsOf, profileOf, become, ofKind, where, next, start, walkThrough, partIs, found, at }
 }

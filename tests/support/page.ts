@@ -2,6 +2,7 @@ import { readFileSync, writeFileSync } from 'node:fs'
 import { By, Key } from 'selenium-webdriver'
 import type { WebDriver, WebElement } from 'selenium-webdriver'
 import type { Driver } from 'selenium-webdriver/chrome'
+import { v7 as uuid } from 'uuid'
 // @ts-expect-error plain script
 import { openBrowser, setScreen } from '../../scripts/lib/browser.mjs'
 import { clockAheadMs } from './clock'
@@ -289,6 +290,18 @@ export class Page {
       `nothing is ${css}`,
     )
     return this.driver.executeScript<string>('return document.querySelector(arguments[0]).textContent', css)
+  }
+
+  /** Opens a groomer's room of their own, where the way in is shown. @returns their address */
+  async openRoom(name: string, room: string, password: string): Promise<string> {
+    const address = `${uuid()}@example.org`
+    await this.press('I am new here')
+    await this.type('[name=name]', name)
+    await this.type('[name=room]', room)
+    await this.type('[name=email]', address)
+    await this.type('[name=password]', password)
+    await this.press('Open the room')
+    return address
   }
 
   /** Cuts the network, or brings it back. */

@@ -4,6 +4,10 @@ import { ChevronDownIcon, ChevronUpIcon } from '@heroicons/vue/24/outline'
 /** What the note tells, a line each: pressed it is struck out, and pressed again it is back; it goes up or down. */
 const { draft } = defineProps<{ draft: ReturnType<typeof useNoteDraft> }>()
 const { lines } = draft
+const WAYS = [
+  { by: -1, says: 'Up', icon: ChevronUpIcon },
+  { by: 1, says: 'Down', icon: ChevronDownIcon },
+] as const
 /** A line that was moved keeps the hand. */
 async function move(id: string, by: -1 | 1, event: MouseEvent) {
   const button = event.currentTarget as HTMLElement
@@ -26,22 +30,15 @@ async function move(id: string, by: -1 | 1, event: MouseEvent) {
         {{ l.says }}
       </button>
       <button
+        v-for="way in WAYS"
+        :key="way.says"
         type="button"
         class="flex h-12 w-9 shrink-0 items-center justify-center text-ink-2 disabled:opacity-30"
-        :aria-label="`Up: ${l.says}`"
-        :disabled="i === 0"
-        @click="move(l.id, -1, $event)"
+        :aria-label="`${way.says}: ${l.says}`"
+        :disabled="!lines[i + way.by]"
+        @click="move(l.id, way.by, $event)"
       >
-        <ChevronUpIcon class="size-4" />
-      </button>
-      <button
-        type="button"
-        class="flex h-12 w-9 shrink-0 items-center justify-center text-ink-2 disabled:opacity-30"
-        :aria-label="`Down: ${l.says}`"
-        :disabled="i === lines.length - 1"
-        @click="move(l.id, 1, $event)"
-      >
-        <ChevronDownIcon class="size-4" />
+        <component :is="way.icon" class="size-4" />
       </button>
     </li>
   </ul>

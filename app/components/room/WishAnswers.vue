@@ -4,8 +4,8 @@ import { v7 as uuid } from 'uuid'
 import type { PricedWish } from '#core/care/note/wish-price'
 import { whereLabel, whereKey } from '#core/record/wishes'
 import type { StandingWish } from '#core/record/wishes'
-import { WISH_ANSWERS } from '#core/record/entries'
-import type { Entry, WishAnswerLine, WishLine } from '#core/record/entries'
+import type { Entry } from '#core/record/entries'
+import type { WishAnswerLine, WishLine } from '#core/record/wish-lines'
 import { sayMinutes } from '~/words/wish'
 
 /** A wish answered line by line: will do, rather so long, or not on this coat; beside each what it costs at home. */
@@ -96,7 +96,7 @@ async function answer() {
   busy.value = false
 }
 function allOfIt() {
-  for (const g of given) g.how = WISH_ANSWERS[0]
+  for (const g of given) g.how = 'will'
 }
 </script>
 

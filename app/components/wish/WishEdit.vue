@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { WishLine } from '#core/record/entries'
+import type { WishLine } from '#core/record/wish-lines'
 import { CANNOT_MAT_MM, whereLabel } from '#core/record/wishes'
 
 /** What is wished at one part or place: how long, let grow, or short enough not to mat; and the shape in words. */
@@ -12,32 +12,7 @@ const props = defineProps<{
 const emit = defineEmits<{ change: [line: WishLine]; off: []; done: [] }>()
 /** Lengths a groomer leaves, mm: blades, guards, and longer by scissors. */
 const ALONG = [
-  CANNOT_MAT_MM,
-  3,
-  4,
-  6,
-  8,
-  10,
-  13,
-  14,
-  16,
-  18,
-  20,
-  22,
-  25,
-  28,
-  30,
-  35,
-  40,
-  45,
-  50,
-  60,
-  70,
-  80,
-  90,
-  110,
-  130,
-  160,
+  3, 4, 6, 8, 10, 13, 14, 16, 18, 20, 22, 25, 28, 30, 35, 40, 45, 50, 60, 70, 80, 90, 110, 130, 160,
 ]
 type How = 'mm' | 'leave' | 'short'
 const how = computed<How>(() =>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { WishLine } from '#core/record/entries'
+import type { WishLine } from '#core/record/wish-lines'
 import { whereKey, whereLabel } from '#core/record/wishes'
 
 /** The lengths of a wish hung to one scale; where the groomer would leave less, a line in rust, and pale what goes. */

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { sayWished } from '#core/care/note/wish-words'
 import type { Price } from '#core/plan/keeping'
-import type { WishAnswerLine, WishLine } from '#core/record/entries'
+import type { WishAnswerLine, WishLine } from '#core/record/wish-lines'
 import { whereLabel } from '#core/record/wishes'
 import { sayClear, sayLasts, sayMinutes } from '~/words/wish'
 

@@ -2,10 +2,13 @@
 import { useEventListener } from '@vueuse/core'
 import { sharedViewOf } from '~/words/shared-view'
 import { dayAndMonth } from '#core/record/say-day'
-import type { Entry, WishLine } from '#core/record/entries'
+import type { Entry } from '#core/record/entries'
+import type { WishLine } from '#core/record/wish-lines'
 import type { SharedDog } from '#shared/answers'
+import { visitBody } from '#shared/api'
+import { visitDraft } from '~/composables/visit-form'
 import type { VisitEntered } from '~/composables/visit-form'
-import { keepDraft, keptDraft } from '~/offline/drafts'
+import { roomDrafts } from '~/offline/drafts'
 
 /** One dog in the groomer's room: what is coming, the visit, the thread. */
 const route = useRoute()
@@ -26,7 +29,6 @@ async function load() {
     state.value = error instanceof Refused ? 'missing' : 'no-signal'
   }
 }
-onMounted(load)
 
 /** Answers a wish, or says which days there are. */
 async function say(entry: Entry) {
@@ -44,6 +46,7 @@ async function answer(body: { id: string; body: string }) {
 const today = useToday()
 const { sayDate } = useInstants()
 const keptAs = String(route.params.share)
+const mine = () => visitDraft(keptAs, shared.value!.groomer)
 /** One that was begun on this device is gone on with. */
 const begun = ref(false)
 const visiting = ref(false)
@@ -55,8 +58,8 @@ const WAITS = `${keptAs}:visit-to-send`
 const waits = ref(false)
 async function post(visit: VisitEntered) {
   await api(`${base.value}/visits`, { method: 'POST', body: visit })
-  keepDraft(WAITS, null)
-  keepDraft(`${keptAs}:visit`, null)
+  roomDrafts.keep(WAITS, null)
+  roomDrafts.keep(mine(), null)
   waits.value = begun.value = visiting.value = false
   problem.value = ''
   entered.value = visit.visit.what.suggests?.day ?? ''
@@ -72,33 +75,55 @@ async function enter(visit: VisitEntered, finish: () => void) {
   } catch (error) {
     problem.value = inWords(error, 'All of it is still here; press again.')
     if (error instanceof NoAnswer) {
-      keepDraft(WAITS, JSON.stringify(visit))
-      waits.value = true
-      problem.value = 'No signal: the visit is kept on this device and goes up by itself when there is one.'
-    } else keepDraft(WAITS, null)
+      roomDrafts.keep(WAITS, JSON.stringify(visit))
+      waits.value = begun.value = true
+      visiting.value = false
+      problem.value = ''
+      window.scrollTo({ top: 0 })
+    } else roomDrafts.keep(WAITS, null)
   }
   busy.value = false
 }
+/** Who entered what waits: nobody else's telephone sends it as theirs. */
+function waiting(): VisitEntered | null {
+  try {
+    return visitBody.parse(JSON.parse(roomDrafts.kept(WAITS) ?? '')) as VisitEntered
+  } catch {
+    return null
+  }
+}
 /** What waits is sent, once however often it is asked. */
 async function sendWaiting() {
-  const kept = keptDraft(WAITS)
-  begun.value = keptDraft(`${keptAs}:visit`) !== null
-  if (!kept || busy.value) return
-  busy.value = waits.value = true
+  begun.value = shared.value !== null && roomDrafts.kept(mine()) !== null
+  const kept = waiting()
+  waits.value = kept !== null
+  if (!kept || !shared.value || busy.value || kept.visit.what.by !== shared.value.groomer) return
+  busy.value = true
   try {
-    await post(JSON.parse(kept) as VisitEntered)
+    await post(kept)
   } catch (error) {
     if (!(error instanceof NoAnswer)) {
       // It is not taken as it is: what is wrong is put right in the form.
-      keepDraft(WAITS, null)
+      roomDrafts.keep(WAITS, null)
       waits.value = false
       problem.value = inWords(error, 'All of it is still here; open the visit and put it right.')
     }
   }
   busy.value = false
 }
-onMounted(sendWaiting)
-useEventListener(() => window, 'online', sendWaiting)
+/** Opened again it is to be entered again: what waits is not what is written then. */
+function openVisit() {
+  roomDrafts.keep(WAITS, null)
+  waits.value = false
+  problem.value = ''
+  visiting.value = true
+}
+async function come() {
+  await load()
+  await sendWaiting()
+}
+onMounted(come)
+useEventListener(() => window, 'online', come)
 async function letGo() {
   try {
     await api(base.value, { method: 'DELETE' })
@@ -113,7 +138,7 @@ useHead({
 </script>
 
 <template>
-  <RoomDoor v-if="state === 'signed-out'" @in="load" />
+  <RoomDoor v-if="state === 'signed-out'" @in="come" />
   <main v-else-if="!shared" class="mx-auto max-w-[440px] px-4 pt-24">
     <EmptyState v-if="state === 'missing'" title="This dog is not in your room">
       <template #why>The owner closed the share, or it has run out. Ask for a new code.</template>
@@ -123,7 +148,8 @@ useHead({
       <p class="why" role="status">
         {{ state === 'no-signal' ? 'No signal: it shows when there is one.' : 'Reading the record' }}
       </p>
-      <ActButton v-if="state === 'no-signal'" class="mt-4 w-full" @click="load">Try again</ActButton>
+      <p v-if="waits" class="mt-3 font-semibold">The visit you entered is kept on this device.</p>
+      <ActButton v-if="state === 'no-signal'" class="mt-4 w-full" @click="come">Try again</ActButton>
     </template>
   </main>
   <main v-else class="mx-auto max-w-[1080px] px-4 pb-8 desk:px-10">
@@ -194,7 +220,7 @@ useHead({
           <DaysToPropose v-if="shared.scope !== 'note'" :shared="shared" :send="say" />
         </template>
         <template #acts>
-          <ActButton v-if="shared.scope !== 'note'" class="mt-3 w-full text-lead" @click="visiting = true">
+          <ActButton v-if="shared.scope !== 'note'" class="mt-3 w-full text-lead" @click="openVisit">
             {{ begun ? 'Go on with the visit' : 'Enter a visit' }}
           </ActButton>
           <details class="mt-2 border-t border-rule">

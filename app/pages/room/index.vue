@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { addDays } from '#core/record/day'
 import { capital, plural } from '~/words/numbers'
+import { roomDrafts } from '~/offline/drafts'
 import type { RoomOnly } from '~/composables/room-table'
 import { allowed } from '~/words/visit'
 
@@ -82,7 +83,11 @@ async function change(mailNotes: boolean) {
     problem.value = inWords(error)
   }
 }
-async function goOut() {
+/** A visit that has not gone up would go with whoever signs out. */
+const unsent = ref(false)
+async function goOut(sure = false) {
+  unsent.value = !sure && roomDrafts.any(':visit-to-send')
+  if (unsent.value) return
   try {
     await leave()
   } catch (error) {
@@ -203,8 +208,16 @@ useHead({ title: computed(() => (room.value ? `${room.value.room} · Grumbo` : '
         owners’ notes by mail too, to {{ room.email
         }}{{ room.host ? '' : '; those of this room go to whose it is' }}
       </label>
-      <ActButton kind="quiet" class="ml-auto" @click="goOut">Sign out</ActButton>
+      <ActButton kind="quiet" class="ml-auto" @click="goOut()">Sign out</ActButton>
     </footer>
+    <LazyAskFirst
+      v-if="unsent"
+      title="Sign out with a visit unsent?"
+      why="A visit you entered with no signal is still on this device. Open its dog to send it; signed out, it is gone."
+      yes="Sign out"
+      @yes="goOut(true)"
+      @no="unsent = false"
+    />
     <LettersMayCome :letters="room.letters" again="/api/room/confirmation" />
     <p class="small mt-2">
       Forecasts, not findings, each with the owner’s plan kept until the day. Nothing here is a diagnosis.

@@ -1,4 +1,4 @@
-import type { WishAnswerLine, WishLine } from '../../record/entries'
+import type { WishAnswerLine, WishLine } from '../../record/wish-lines'
 import { answerTo, whereLabel } from '../../record/wishes'
 import type { StandingWish } from '../../record/wishes'
 

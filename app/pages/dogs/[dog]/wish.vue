@@ -16,6 +16,7 @@ const { wish, lines, writing, price, answered, answers } = w
 const profile = computed(() => file.value.profile)
 const groomer = computed(() => wish.value?.answer?.from ?? profile.value.groomer ?? 'the groomer')
 const days = computed(() => price.value?.days ?? stretchDays(file.value, today.value))
+const me = useMe()
 const open = ref<string | null>(null)
 
 const picked = ref<RegionId | null>(null)
@@ -58,7 +59,7 @@ const plates = computed(() =>
     label: `${whereLabel(l).split(' and ')[0]!.toLowerCase()}${l.mm === undefined ? '' : `, ${l.mm} mm`}`,
   })),
 )
-/** The dog as it would be a while after the visit: denser where a mat is nearer. */
+/** As it stands now: denser where a mat is nearer, so that it is seen where short would help. */
 const { shades } = useStanding(
   computed(() => 0),
   ref(null),
@@ -181,7 +182,8 @@ useHead({ title: computed(() => `${profile.value.name}, the wish · Grumbo`) })
         <p v-else class="small mt-3" role="status">Working out what it costs</p>
         <NoticeLine v-if="w.problem.value" class="mt-2" marked>{{ w.problem.value }}</NoticeLine>
         <div class="mt-3 flex flex-wrap gap-3">
-          <template v-if="writing">
+          <p v-if="!me.mayChange" class="why">What is wished of the groomer is for the owner to say.</p>
+          <template v-else-if="writing">
             <ActButton kind="filled" class="flex-1 text-lead" :disabled="!lines.length" @click="w.ask">
               Ask {{ groomer }}
             </ActButton>
