@@ -12,9 +12,8 @@ export const lengthMm = z
 /** What a groomer says to a wish: will do; rather another length; not on this coat. */
 const WISH_ANSWERS = ['will', 'rather', 'not'] as const
 
-const wishWhere = { part: z.enum(PART_IDS).optional(), place: placeSchema.optional() }
 /** A part of the coat, or one place of it. */
-const where = z.object(wishWhere)
+const where = z.object({ part: z.enum(PART_IDS).optional(), place: placeSchema.optional() })
 export type WishWhere = z.infer<typeof where>
 const ofOne = (w: WishWhere) => (w.part === undefined) !== (w.place === undefined)
 const eachOnce = (lines: readonly WishWhere[]) =>
@@ -24,7 +23,7 @@ const MOST_WISHES = 20
 /** A length; or left to grow; or a shape in words; of one part or place. */
 const wishLine = z
   .strictObject({
-    ...wishWhere,
+    ...where.shape,
     mm: lengthMm.optional(),
     leave: z.literal(true).optional(),
     says: words(60).min(1).optional(),
@@ -40,7 +39,7 @@ export const wishLinesSchema = z
 export type WishLine = z.infer<typeof wishLine>
 const wishAnswerLine = z
   .strictObject({
-    ...wishWhere,
+    ...where.shape,
     how: z.enum(WISH_ANSWERS),
     mm: lengthMm.optional(),
     because: words(120).min(1).optional(),

@@ -22,7 +22,7 @@ const today = daysAgo(0)
 const minutes = [0, 0, 0, 0, 0, 0, 0]
 const habits = { setting: 'scissors' } as const
 const merle = newDog({ name: 'Merle', sex: 'male', groomer: 'Imke', minutes, habits })
-const { ofKind, profileOf, become, next, start, walkThrough, partIs, found, at } = ledOn(
+const { ofKind, become, next, start, walkThrough, partIs, found, at } = ledOn(
   () => page,
   () => owner,
 )
