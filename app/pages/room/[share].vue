@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { useEventListener } from '@vueuse/core'
+import { useEventListener, useIntervalFn } from '@vueuse/core'
 import { sharedViewOf } from '~/words/shared-view'
 import { dayAndMonth } from '#core/record/say-day'
 import type { Entry } from '#core/record/entries'
@@ -118,12 +118,19 @@ function openVisit() {
   problem.value = ''
   visiting.value = true
 }
+function notNow() {
+  visiting.value = false
+  begun.value = roomDrafts.kept(mine()) !== null
+}
 async function come() {
   await load()
   await sendWaiting()
 }
 onMounted(come)
 useEventListener(() => window, 'online', come)
+/** A server that was away tells nobody that it is back, ms (judgement). */
+const AGAIN_MS = 20_000
+useIntervalFn(() => waits.value && !visiting.value && void sendWaiting(), AGAIN_MS)
 async function letGo() {
   try {
     await api(base.value, { method: 'DELETE' })
@@ -160,7 +167,7 @@ useHead({
     <template v-if="visiting">
       <div class="flex items-end justify-between gap-4">
         <h1 class="mt-4">{{ shared.profile.name }}, the visit</h1>
-        <ActButton kind="quiet" @click="visiting = false">Not now</ActButton>
+        <ActButton kind="quiet" @click="notNow">Not now</ActButton>
       </div>
       <VisitForm
         class="mt-1"
