@@ -4,6 +4,7 @@ import { join } from 'node:path'
 import sharp from 'sharp'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { v7 as uuid } from 'uuid'
+import { history } from '../../core/record/history'
 import { timeline } from '../../core/record/timeline'
 import type { Entry, Fact } from '../../core/record/entries'
 import { entry } from '../support/dogs'
@@ -91,9 +92,12 @@ describe('what was done beside the comb is put right', () => {
       entries: list.map((what) => entry(daysAgo(1), what)),
     })
   const latest = async (kind: Fact['kind']) => (await factsOf()).findLast((f) => f.what.kind === kind)?.what
-  const opened = async (kind: string) => {
+  /** Opens the newest of a kind: what the device kept is shown first, and may have an older one. */
+  const opened = async (kind: Fact['kind']) => {
+    const entries = (await owner.call('GET', `/api/dogs/${dog.id}`)).json.entries as Entry[]
+    const id = history(entries).find((l) => l.what?.kind === kind)?.id
     await page.visit(`/dogs/${dog.id}/diary`)
-    await page.tap(await page.find(`[data-entry=${kind}] button`))
+    await page.tap(await page.find(`[data-id="${id}"] button`))
     await page.find('[data-open]')
   }
 

@@ -41,7 +41,7 @@ const bringBack = () =>
 </script>
 
 <template>
-  <li class="border-b border-rule" :data-entry="l.what?.kind ?? 'gone'">
+  <li class="border-b border-rule" :data-entry="l.what?.kind ?? 'gone'" :data-id="l.id">
     <button
       class="flex min-h-12 w-full items-center gap-3 py-1 text-left"
       :aria-expanded="open === l.id"
