@@ -14,6 +14,8 @@ type Screen = typeof PHONE
 
 const AXE = readFileSync('node_modules/axe-core/axe.min.js', 'utf8')
 const PATIENCE = 20_000
+/** How often the page is looked at while something is waited for, ms; the driver by itself lets 200 pass. */
+const LOOK_AGAIN = 40
 
 /** What the browser says of a call that met no server, and of one that was refused. */
 export const NO_SERVER = /net::ERR_|Failed to fetch|NetworkError/
@@ -97,6 +99,7 @@ export class Page {
       },
       patience,
       said,
+      LOOK_AGAIN,
     )
 
   async find(css: string): Promise<WebElement> {
