@@ -1,3 +1,5 @@
+import { DAY_MINUTES } from './busy'
+import type { Span } from './busy'
 import ICAL from 'ical.js'
 import icalendar, { ICalCalendarMethod } from 'ical-generator'
 import { addDays, isDay } from '../core/record/day'
@@ -73,10 +75,30 @@ export function writeCalendar(name: string, happenings: readonly Happening[], st
 export interface ReadVisit {
   day: Day
   title: string
+  /** From when to when, minutes of its day by the wall's clock; none where it has no hour. */
+  span?: Span
 }
 /** Largest calendar read, characters, and most of its events (judgement). */
 const MOST_LETTERS = 5_000_000
 const MOST_EVENTS = 5_000
+
+/** An event's hours; one without an end or a length takes none, and one past midnight ends with its day. */
+function spanOf(component: ICAL.Component, start: ICAL.Time): Span | null {
+  if (start.isDate) return null
+  // Given in universal time it is read by the clock of whoever reads it.
+  const wall = start.zone === ICAL.Timezone.utcTimezone ? start.toJSDate() : null
+  const from = wall ? wall.getHours() * 60 + wall.getMinutes() : start.hour * 60 + start.minute
+  const end = component.getFirstPropertyValue('dtend')
+  const length = component.getFirstPropertyValue('duration')
+  const seconds =
+    end instanceof ICAL.Time
+      ? end.subtractDateTz(start).toSeconds()
+      : length instanceof ICAL.Duration
+        ? length.toSeconds()
+        : 0
+  const minutes = Math.round(seconds / 60)
+  return minutes > 0 ? [from, Math.min(DAY_MINUTES, from + minutes)] : null
+}
 
 /**
  * The events of a calendar, by the day they begin where they are held: what a groomer's file says of
@@ -103,7 +125,12 @@ export function readCalendar(text: string): { visits: ReadVisit[]; wrong: { line
     const day = `${String(start.year).padStart(4, '0')}-${String(start.month).padStart(2, '0')}-${String(start.day).padStart(2, '0')}`
     if (!isDay(day)) return told(`There is no day ${day}.`)
     const summary = component.getFirstPropertyValue('summary')
-    visits.push({ day, title: typeof summary === 'string' ? summary.slice(0, 120) : '' })
+    const span = spanOf(component, start)
+    visits.push({
+      day,
+      title: typeof summary === 'string' ? summary.slice(0, 120) : '',
+      ...(span ? { span } : {}),
+    })
     return undefined
   })
   return { visits, wrong }

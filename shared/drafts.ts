@@ -7,5 +7,8 @@ export const noteEdited = z.object({
   struck: z.array(z.string()),
   order: z.array(z.string()),
 })
-/** How much a calendar holds on each day; null where none was read. */
-export const daysBusy = z.record(z.string(), z.number()).nullable()
+/** What a calendar holds on each day: how many things, and the hours of those that have some; null where none was read. */
+export const daysBusy = z
+  .record(z.string(), z.object({ things: z.number(), spans: z.array(z.tuple([z.number(), z.number()])) }))
+  .nullable()
+export type DaysBusy = z.output<typeof daysBusy>

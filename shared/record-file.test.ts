@@ -238,6 +238,19 @@ describe('the calendar', () => {
     ].join('\r\n')
     expect(readCalendar(wrap(review)).visits[0]!.day).toBe('1997-09-03')
   })
+  it('an event has its hours, by its end or its length, and ends with its day; a whole day has none', () => {
+    const span = (...lines: string[]) =>
+      readCalendar(
+        `BEGIN:VCALENDAR\r\nVERSION:2.0\r\nBEGIN:VEVENT\r\nUID:1\r\n${lines.join('\r\n')}\r\nEND:VEVENT\r\nEND:VCALENDAR`,
+      ).visits[0]!.span
+    expect(span('DTSTART:20261222T093000', 'DTEND:20261222T110000')).toEqual([570, 660])
+    expect(span('DTSTART:20261222T093000', 'DURATION:PT45M')).toEqual([570, 615])
+    expect(span('DTSTART:20261222T233000', 'DURATION:PT2H')).toEqual([1410, 1440])
+    expect(span('DTSTART:20261222T093000')).toBeUndefined()
+    expect(span('DTSTART;VALUE=DATE:20261222', 'DTEND;VALUE=DATE:20261223')).toBeUndefined()
+    const length = span('DTSTART:20261222T120000Z', 'DURATION:PT30M')!
+    expect(length[1] - length[0]).toBe(30)
+  })
   it('a broken time zone does not move the day; what is no calendar is refused in words', () => {
     const event = (start: string) =>
       `BEGIN:VCALENDAR\r\nVERSION:2.0\r\nBEGIN:VEVENT\r\nUID:1\r\n${start}\r\nSUMMARY:Merle, Imke\r\nEND:VEVENT\r\nEND:VCALENDAR`

@@ -1,5 +1,7 @@
 import { addDays, daysBetween, weekday } from '#core/record/day'
+import type { Span } from '#shared/busy'
 import { daysBusy } from '#shared/drafts'
+import type { DaysBusy } from '#shared/drafts'
 import { roomDrafts } from '~/offline/drafts'
 
 /** What a groomer's own calendar holds on each day, from a file of theirs; it stays on this device. */
@@ -10,7 +12,7 @@ const FREE_SHOWN = 3
 const SATURDAY = 5
 
 export function useOwnCalendar() {
-  const busy = ref<Record<string, number> | null>(null)
+  const busy = ref<DaysBusy>(null)
   const problem = ref('')
   onMounted(() => {
     try {
@@ -23,15 +25,23 @@ export function useOwnCalendar() {
     problem.value = ''
     try {
       const { readCalendar } = await import('#shared/calendar')
-      const days: Record<string, number> = {}
-      for (const { day } of readCalendar(await file.text()).visits) days[day] = (days[day] ?? 0) + 1
+      const days: NonNullable<DaysBusy> = {}
+      for (const { day, span } of readCalendar(await file.text()).visits) {
+        const { things, spans } = days[day] ?? { things: 0, spans: [] }
+        days[day] = { things: things + 1, spans: span ? [...spans, span] : spans }
+      }
       busy.value = days
       roomDrafts.keep(KEPT, JSON.stringify(days))
     } catch (error) {
       problem.value = inWords(error)
     }
   }
-  const on = (day: string) => busy.value?.[day] ?? 0
+  const on = (day: string) => busy.value?.[day]?.things ?? 0
+  const spansOn = (day: string): Span[] => busy.value?.[day]?.spans ?? []
+  function fromPicked(event: Event) {
+    const file = (event.target as HTMLInputElement).files?.[0]
+    if (file) void read(file)
+  }
   /** The emptiest weekdays about a day, those nearest to it first. */
   const freest = (about: string, from: string): string[] =>
     busy.value === null
@@ -46,5 +56,5 @@ export function useOwnCalendar() {
           )
           .slice(0, FREE_SHOWN)
           .sort()
-  return { known: computed(() => busy.value !== null), problem, read, on, freest }
+  return { known: computed(() => busy.value !== null), problem, fromPicked, on, spansOn, freest }
 }

@@ -16,9 +16,9 @@ const dog = (n: number, more: Partial<RoomDog> = {}) =>
   }) as RoomDog
 async function roomOf(list: RoomDog[]) {
   const { useRoomTable } = await import('./room-table')
-  const [dogs, which, name] = [ref<RoomDog[]>(list), ref('all'), ref('')]
-  const table = effectScope().run(() => useRoomTable(dogs, which, name))!
-  return { dogs, which, name, ...table, names: () => table.shown.value.map((d) => d.name) }
+  const [dogs, name] = [ref<RoomDog[]>(list), ref('')]
+  const table = effectScope().run(() => useRoomTable(dogs, name))!
+  return { dogs, name, ...table, names: () => table.shown.value.map((d) => d.name) }
 }
 beforeEach(() => pageGlobals())
 
@@ -40,9 +40,9 @@ describe('a room’s list', () => {
   it('finds by the name of dog or owner, however it is written', async () => {
     const room = await roomOf(three)
     room.name.value = ' HOLLIN '
-    expect([room.names(), room.all.value]).toEqual([['bryony'], 1])
+    expect(room.names()).toEqual(['bryony'])
     room.name.value = 'nobody'
-    expect([room.names(), room.more.value]).toEqual([[], 0])
+    expect(room.names()).toEqual([])
   })
   it('only those to go short, of whom nothing is written, with a new note, moved', async () => {
     const arrival = (more: object) => ({ known: true, short: false, minutes: { usual: 5 }, ...more }) as never
@@ -51,26 +51,32 @@ describe('a room’s list', () => {
       dog(2, { arrival: arrival({ known: false }) }),
       dog(3, { arrival: arrival({ next: { moved: { on: 'x' }, proposed: null } }), unread: 1 }),
       dog(4),
+      dog(5, { arrival: arrival({ minutes: { usual: 38 } }) }),
     ])
     const only = (key: RoomOnly) => ((room.only.value = key), room.names())
-    expect([only('short'), only('silent'), only('notes'), only('moved')]).toEqual([
+    expect([only('short'), only('long'), only('silent'), only('notes'), only('moved')]).toEqual([
       ['Dog 1'],
+      ['Dog 5'],
       ['Dog 2'],
       ['Dog 3'],
       ['Dog 3'],
     ])
-    expect([only('all').length, room.all.value]).toEqual([4, 4])
+    expect(only('all')).toHaveLength(5)
   })
-  it('comes a page at a time, and a list read anew shows as many; another list begins again', async () => {
-    const room = await roomOf(Array.from({ length: 60 }, (_, n) => dog(n)))
-    expect([room.shown.value.length, room.more.value]).toEqual([25, 25])
-    room.showMore()
-    expect([room.shown.value.length, room.more.value]).toEqual([50, 10])
-    room.dogs.value = [...room.dogs.value]
+  it('of a day somebody comes on; a day that is over with nobody left is none', async () => {
+    const room = await roomOf(three)
+    expect(room.days.value).toEqual(['2026-12-03', '2026-12-20'])
+    room.day.value = '2026-12-20'
+    expect(room.names()).toEqual(['Pip'])
+    room.dogs.value = three.slice(1)
     await nextTick()
-    expect(room.shown.value.length).toBe(50)
-    room.which.value = 'later'
-    await nextTick()
-    expect(room.shown.value.length).toBe(25)
+    expect([room.day.value, room.names()]).toEqual(['', ['Alder', 'bryony']])
+  })
+  it('holds three hundred, all of them in order', async () => {
+    const room = await roomOf(Array.from({ length: 300 }, (_, n) => dog(299 - n)))
+    room.order.value = 'name'
+    expect(room.names()).toHaveLength(300)
+    room.name.value = 'dog 29'
+    expect(room.names()).toHaveLength(11)
   })
 })

@@ -2,15 +2,14 @@ import {
   createColumnHelper,
   getCoreRowModel,
   getFilteredRowModel,
-  getPaginationRowModel,
   getSortedRowModel,
   useVueTable,
 } from '@tanstack/vue-table'
 import type { RoomDog } from '#shared/answers'
 import { allowed } from '~/words/visit'
 
-/** A long list comes a page at a time: each line is a drawing. */
-const AT_ONCE = 25
+/** Knots that take longer than this want room in the day, minutes (judgement). */
+const LONG_MINUTES = 30
 /** A visit nobody has booked comes after all that are. */
 const NOT_BOOKED = '9999-12-31'
 
@@ -34,25 +33,34 @@ export type RoomOrder = (typeof ROOM_ORDERS)[number]['id']
 export const ROOM_ONLY = {
   all: { words: 'all of them', of: () => true },
   short: { words: 'to go short', of: (d: RoomDog) => !!d.arrival?.short },
+  long: {
+    words: `over ${LONG_MINUTES} minutes for knots`,
+    of: (d: RoomDog) => !!d.arrival && !d.arrival.short && allowed(d.arrival) > LONG_MINUTES,
+  },
   silent: { words: 'nothing written', of: (d: RoomDog) => !!d.arrival && !d.arrival.known },
   notes: { words: 'a new note', of: (d: RoomDog) => d.unread > 0 },
   moved: { words: 'moved or called off', of: (d: RoomDog) => !!d.arrival?.next?.moved },
 } as const
 export type RoomOnly = keyof typeof ROOM_ONLY
 
-/**
- * The dogs of a room as they are listed: in an order, those of a name, a page at a time.
- * @param which of the room's lists they are: another begins at its first page
- */
-export function useRoomTable(dogs: Ref<readonly RoomDog[]>, which: Ref<string>, name: Ref<string>) {
+/** The dogs of a room as they are listed: in an order, those of a name, of a day, of a kind. */
+export function useRoomTable(dogs: Ref<readonly RoomDog[]>, name: Ref<string>) {
   const only = ref<RoomOnly>('all')
+  /** Days somebody comes, and the one it is narrowed to. */
+  const days = computed(() => [...new Set(dogs.value.flatMap((d) => d.visit ?? []))].sort())
+  const asked = ref('')
+  const day = computed({
+    get: () => (days.value.includes(asked.value) ? asked.value : ''),
+    set: (to) => (asked.value = to),
+  })
   // One list as long as it is the same: the table begins anew with another.
-  const among = computed(() => dogs.value.filter((d) => ROOM_ONLY[only.value].of(d)))
+  const among = computed(() =>
+    dogs.value.filter((d) => ROOM_ONLY[only.value].of(d) && (!day.value || d.visit === day.value)),
+  )
   const order = ref<RoomOrder>('visit')
   const sorting = computed(() =>
     ROOM_ORDERS.filter((o) => o.id === order.value).map(({ id, desc }) => ({ id, desc })),
   )
-  const pages = ref(1)
   const table = useVueTable({
     get data() {
       return among.value
@@ -66,27 +74,18 @@ export function useRoomTable(dogs: Ref<readonly RoomDog[]>, which: Ref<string>, 
       get globalFilter() {
         return name.value.trim().toLowerCase()
       },
-      get pagination() {
-        return { pageIndex: 0, pageSize: pages.value * AT_ONCE }
-      },
     },
     globalFilterFn: (row, _column, asked: string) =>
       `${row.original.name} ${row.original.owner}`.toLowerCase().includes(asked),
     getCoreRowModel: getCoreRowModel(),
     getFilteredRowModel: getFilteredRowModel(),
     getSortedRowModel: getSortedRowModel(),
-    getPaginationRowModel: getPaginationRowModel(),
   })
-  const all = computed(() => table.getSortedRowModel().rows.length)
-  const shown = computed(() => table.getRowModel().rows.map((r) => r.original))
-  watch([which, name, only], () => (pages.value = 1))
   return {
-    shown,
-    all,
-    /** How many more another press shows. */
-    more: computed(() => Math.min(AT_ONCE, all.value - shown.value.length)),
-    showMore: () => (pages.value += 1),
+    shown: computed(() => table.getSortedRowModel().rows.map((r) => r.original)),
     order,
     only,
+    day,
+    days,
   }
 }

@@ -17,6 +17,7 @@ import type { Setting } from '#core/record/habits'
 import type { MeansId } from '#core/record/means'
 import { CUT_IDS } from '#core/record/tidies'
 import type { CutId } from '#core/record/tidies'
+import type { FirstLeg, Position, Works } from '#core/record/what-works'
 import { VISIT_DID } from '#core/record/visit-did'
 import type { VisitDid } from '#core/record/visit-did'
 import { agreedCut, asAnswered, standingWish } from '#core/record/wishes'
@@ -37,6 +38,9 @@ export interface Marked {
   mm: string
   says: string
   comfort: Comfort | ''
+  /** What worked there. */
+  position: Position | ''
+  first: FirstLeg | ''
 }
 export interface VisitEntered {
   visit: VisitEntry
@@ -152,6 +156,8 @@ export function useVisitForm(props: { record: DogRecord; today: string; by: stri
       mm: '',
       says: '',
       comfort: '',
+      position: '',
+      first: '',
       ...marks.value.get(id),
       ...change,
     }
@@ -233,6 +239,21 @@ export function useVisitForm(props: { record: DogRecord; today: string; by: stri
           ]
     })
   })
+  /** What worked, place by place: of a pair, what was told of either side. */
+  const works = computed(() => {
+    const by = new Map<PlaceId, Works[number]>()
+    for (const [id, { position, first }] of f.marks) {
+      if (!position && !first) continue
+      const { place } = regionOf(id)
+      by.set(place, {
+        place,
+        ...by.get(place),
+        ...(position ? { position } : {}),
+        ...(first ? { first } : {}),
+      })
+    }
+    return [...by.values()]
+  })
   const wrong = computed(() => {
     if (!f.who.trim()) return 'Say whose visit it was.'
     if (!f.day || f.day > props.today) return 'A visit is of today or earlier.'
@@ -270,6 +291,7 @@ export function useVisitForm(props: { record: DogRecord; today: string; by: stri
       ...(f.did.length ? { did: VISIT_DID.filter((d) => f.did.includes(d)) } : {}),
       ...(some.value ? { only: true as const } : {}),
       ...(f.comfort ? { comfort: f.comfort } : {}),
+      ...(works.value.length ? { works: works.value } : {}),
       ...(f.setting
         ? {
             allows: {

@@ -36,16 +36,24 @@ export function sheetLine(d: RoomDog, today: string) {
   }
 }
 
-/** The day in one sentence: how many, what knots usually take, and between what four in five come to. */
-export function sayDaySum(dogs: readonly RoomDog[]): string {
+/** What knots take of a day, minutes: usually, and at most four times in five. What goes short is not teased. */
+export function dayKnots(dogs: readonly RoomDog[]): { usual: number; most: number; short: number } {
   const told = dogs.flatMap((d) => (d.arrival ? [d.arrival] : []))
-  const short = told.filter((a) => a.short).length
   const usual = told.reduce((sum, a) => sum + allowed(a), 0)
   // Dogs are apart from one another, so their spreads add as squares do.
   const high = told
     .filter((a) => !a.short)
     .reduce((sum, a) => sum + (a.minutes.high - a.minutes.usual) ** 2, 0)
-  const most = 5 * Math.ceil((usual + Math.sqrt(high)) / 5)
+  return {
+    usual,
+    most: 5 * Math.ceil((usual + Math.sqrt(high)) / 5),
+    short: told.filter((a) => a.short).length,
+  }
+}
+
+/** The day in one sentence: how many, what knots usually take, and between what four in five come to. */
+export function sayDaySum(dogs: readonly RoomDog[]): string {
+  const { usual, most, short } = dayKnots(dogs)
   const goes = short ? `; ${plural(short, 'dog')} to go short` : ''
   return `${plural(dogs.length, 'dog')}, knots about ${usual} minutes, ${most} at most four times in five${goes}.`
 }

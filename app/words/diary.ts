@@ -19,7 +19,7 @@ import { sayInParts } from './care-parts'
 import { sayFound } from './found'
 import { sayHand } from './hand'
 import { listed, plural } from './numbers'
-import { sayTruths } from './truths'
+import { sayTruths, sayWorks } from './truths'
 import { DID_WORDS } from './visit'
 
 /** What the diary can be narrowed to. */
@@ -118,6 +118,7 @@ const sayVisit = (visit: FactOf<'visit'>) =>
     (visit.ran ?? []).map(sayRan).filter(Boolean).join(', '),
     visit.knotMinutes ? `knots took ${plural(Math.round(visit.knotMinutes), 'minute')}` : '',
     visit.comfort ?? '',
+    (visit.works ?? []).map(sayWorks).join('; '),
     visit.suggests ? `again ${dayAndMonth(visit.suggests.day)}. ${visit.suggests.why}`.trim() : '',
   ]
     .filter(Boolean)

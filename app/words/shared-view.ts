@@ -1,8 +1,11 @@
 import { careSince } from '#core/care/note/care-since'
 import { standingAdvice } from '#core/care/note/advice'
+import { placesDone } from '#core/care/note/place-done'
 import { placeStories } from '#core/care/note/note'
+import { whatWent } from '#core/care/handling/what-went'
 import { placeRow, regionOf } from '#core/coat/regions'
 import { coatOn } from '#core/record/fold'
+import { jacketSaid } from '#core/record/jacket'
 import { stretchStart } from '#core/record/stretch-start'
 import { standingWish } from '#core/record/wishes'
 import { between, timeline } from '#core/record/timeline'
@@ -33,6 +36,9 @@ export function sharedViewOf(s: SharedDog) {
       .slice(0, PLATES)
       .map((t, i) => ({ number: i + 1, place: t.place, label: placeRow(t.place).plural.toLowerCase() })),
     care: careSince(record, from, s.today),
+    done: placesDone(record, from, s.today),
+    jacket: jacketSaid(record, s.today),
+    went: whatWent(record, s.today),
     advice: standingAdvice(record, s.today),
     wish: s.scope === 'note' ? null : standingWish(record, s.today),
     photos: facts.flatMap((f) => (f.what.kind === 'photo' ? [{ id: f.id, day: f.day, ...f.what }] : [])),

@@ -207,6 +207,8 @@ export const factSchema = z.discriminatedUnion('kind', [
     only: z.literal(true).optional(),
     comfort: comfort.optional(),
     allows: allowsSchema.optional(),
+    /** What works on this dog, as they found it; of a place it takes the place of what was told before. */
+    works: TRUTHS.works.optional(),
     /** When to come again, and why then. */
     suggests: z.strictObject({ day: daySchema, why: words }).optional(),
   }),

@@ -33,6 +33,32 @@ const later = (record: DogRecord, ...more: Entry[]): DogRecord => {
 const mats = (r: DogRecord, day: number) =>
   Object.fromEntries(Object.entries(assess(r, on(day)).regions).map(([id, s]) => [id, s.unseen[2]]))
 
+it('what works is told by owner and groomer, the later one of a place, and taken back with its visit', () => {
+  const visit = entry(on(9), {
+    kind: 'visit',
+    lengths: {},
+    found: [],
+    works: [{ place: 'hindfoot', position: 'lying' }],
+  })
+  const told = [
+    becomes(2, {
+      works: [
+        { place: 'hindfoot', first: 'left' },
+        { place: 'beard', hold: 'chin hair' },
+      ],
+    }),
+    visit,
+  ]
+  const works = (...entries: Entry[]) => profileOn(profile(), entries).works
+  expect(works(...told)).toEqual([
+    { place: 'beard', hold: 'chin hair' },
+    { place: 'hindfoot', position: 'lying' },
+  ])
+  const back = entry(on(10), { kind: 'correction', replaces: visit.id, by: null })
+  expect(works(...told, back)?.[0]).toEqual({ place: 'hindfoot', first: 'left' })
+  expect(profileOn(profile(), told, on(8)).works).toHaveLength(2)
+})
+
 describe('what is true from a day', () => {
   const before = dog({ harnessHours: 4 })
   it('weighed today: last month’s figures stay to the digit', () => {

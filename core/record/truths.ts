@@ -26,6 +26,12 @@ export function profileOn(began: Profile, entries: readonly Entry[], at?: Day): 
   for (const { day, what } of timeline(entries)) {
     if (at !== undefined && day > at) break
     if (what.kind === 'dog') profile = become(profile, what)
+    // What works on it is told by whoever had it on the table, too.
+    else if (what.kind === 'visit' && what.works?.length) {
+      const { works } = what
+      const others = (profile.works ?? []).filter((w) => !works.some((n) => n.place === w.place))
+      profile = { ...profile, works: [...others, ...works] }
+    }
   }
   return profile
 }

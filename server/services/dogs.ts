@@ -318,7 +318,8 @@ async function insert(tx: Tx, householdId: string, dogId: string, authorId: stri
     )
     .onConflictDoNothing()
     .returning({ id: entries.id })
-  if (fresh.some((e) => e.what.kind === 'dog' || (dog.began && e.what.kind === 'correction')))
+  const tells = ({ what }: Entry) => what.kind === 'dog' || (what.kind === 'visit' && !!what.works)
+  if (fresh.some((e) => tells(e) || (dog.began && e.what.kind === 'correction')))
     await standAnew(tx, householdId, dogId, dog)
   return rows.map((r) => r.id)
 }
@@ -331,7 +332,7 @@ async function standAnew(
   { profile, began }: Pick<typeof dogs.$inferSelect, 'profile' | 'began'>,
 ) {
   const first = began ?? profile
-  const told = await entriesOfKinds(tx, householdId, dogId, ['dog'])
+  const told = await entriesOfKinds(tx, householdId, dogId, ['dog', 'visit'])
   await tx
     .update(dogs)
     .set({ began: first, profile: profileOn(first, told) })

@@ -57,6 +57,20 @@ function fact<K extends Fact['kind'], Must extends object, May extends object = 
     .map(([a, b]) => ({ kind, ...a, ...b })) as never
 }
 
+/** What works on a dog, by place. */
+const works = fc.array(
+  fc.record(
+    {
+      place,
+      position: fc.constantFrom(...POSITIONS),
+      hold: fc.constantFrom('chin hair', 'under the belly'),
+      first: fc.constantFrom(...FIRST_LEGS),
+    },
+    { requiredKeys: ['place'] },
+  ),
+  { maxLength: 2 },
+)
+
 /** What became of some of a tidy's parts; a length only where it was cut. */
 const partsOf = (tidy: FactOf<'tidy'>['tidy']) =>
   fc.subarray(partsOfTidy(tidy), { minLength: 1 }).chain((ids) =>
@@ -132,18 +146,7 @@ const FACTS: { [K in Fact['kind']]: fc.Arbitrary<FactOf<K>> } = {
       marks: fc.array(fc.record({ what: fc.constantFrom(...MARKS), region }), { maxLength: 2 }),
       condition: fc.subarray([...CONDITIONS]),
       hairyEars: fc.boolean(),
-      works: fc.array(
-        fc.record(
-          {
-            place,
-            position: fc.constantFrom(...POSITIONS),
-            hold: fc.constantFrom('chin hair', 'under the belly'),
-            first: fc.constantFrom(...FIRST_LEGS),
-          },
-          { requiredKeys: ['place'] },
-        ),
-        { maxLength: 2 },
-      ),
+      works,
       nextVisit: fc.option(day, { nil: null }),
       ears: fc.constantFrom(...EAR_CARRIAGES),
       ground: fc.constantFrom(...GROUNDS),
@@ -214,6 +217,7 @@ const FACTS: { [K in Fact['kind']]: fc.Arbitrary<FactOf<K>> } = {
       ),
       did: some(VISIT_DID),
       comfort,
+      works,
       knotMinutes: fc.nat({ max: 120 }),
       ran: fc.array(
         fc.record(

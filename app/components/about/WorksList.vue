@@ -1,17 +1,31 @@
 <script setup lang="ts">
+import { whatWent } from '#core/care/handling/what-went'
 import { PLACE_IDS, placeRow } from '#core/coat/regions'
 import { FIRST_LEGS, POSITIONS } from '#core/record/what-works'
-import type { Told } from '~/words/about'
+import type { FirstLeg, Position, Works } from '#core/record/what-works'
 import { capital } from '~/words/numbers'
 import { sayHow, sayWorks } from '~/words/truths'
 
 /** What works on this dog, by place: how it stands or lies, which hold, which leg first. */
-type Works = NonNullable<Told['works']>
 const works = defineModel<Works>({ required: true })
 const place = ref<Works[number]['place']>('beard')
-const position = ref<(typeof POSITIONS)[number] | ''>('')
-const first = ref<(typeof FIRST_LEGS)[number] | ''>('')
+const position = ref<Position | ''>('')
+const first = ref<FirstLeg | ''>('')
 const hold = ref('')
+const { file, today } = useDog()
+/** What the record shows, where nobody has told; an owner says whether it is so. */
+const seen = computed(() =>
+  whatWent(file.value, today.value).flatMap((w) =>
+    w.place && w.first && !works.value.some((x) => x.place === w.place && x.first)
+      ? [{ ...w, place: w.place, first: w.first }]
+      : [],
+  ),
+)
+const soItIs = (w: (typeof seen.value)[number]) =>
+  (works.value = [
+    ...works.value.filter((x) => x.place !== w.place),
+    { ...works.value.find((x) => x.place === w.place), place: w.place, first: w.first },
+  ])
 const one = computed<Works[number]>(() => ({
   place: place.value,
   ...(position.value ? { position: position.value } : {}),
@@ -33,6 +47,15 @@ function add() {
     >
       <span class="flex-1">{{ capital(sayWorks(w)) }}</span>
       <ActButton kind="quiet" @click="works = works.filter((x) => x !== w)">Not so</ActButton>
+    </p>
+    <p
+      v-for="w in seen"
+      :key="w.id"
+      class="flex min-h-11 items-center gap-3 border-b border-rule"
+      data-seen-works
+    >
+      <span class="flex-1"><i class="why text-body">as the record has it:</i> {{ w.says }}</span>
+      <ActButton kind="quiet" @click="soItIs(w)">So it is</ActButton>
     </p>
     <div class="flex flex-wrap items-end gap-x-5 gap-y-2 pt-2">
       <PickOne

@@ -32,6 +32,9 @@ const photos = computed(() => {
     .slice(-MOST_PHOTOS)
 })
 const along = ref<string[]>([])
+/** Those that stand beside a line are shown there. */
+const beside = computed(() => draft.lines.value.flatMap((l) => (l.struck ? [] : l.photos)))
+const others = computed(() => photos.value.filter((p) => !beside.value.includes(p.id)))
 const attached = computed((): Attached | undefined => {
   const map = withMap.value ? { map: { day: today.value, shades: shades.value } } : {}
   const photographs = along.value.length ? { photographs: along.value } : {}
@@ -84,7 +87,7 @@ async function send() {
       />
     </label>
     <p class="small mt-3 mb-1">From your diary. Press a line to strike it out.</p>
-    <NoteFacts :draft="draft" />
+    <NoteFacts v-model:along="along" :draft="draft" />
     <label class="mt-3 block">
       <span class="small">And last</span>
       <textarea
@@ -120,8 +123,8 @@ async function send() {
         <input v-model="withMap" type="checkbox" name="with-map" class="size-5 accent-ink" />the coat map as
         it stands today
       </label>
-      <div v-if="photos.length" class="flex flex-wrap gap-2">
-        <label v-for="p in photos" :key="p.id" class="flex flex-col items-center">
+      <div v-if="others.length" class="flex flex-wrap gap-2">
+        <label v-for="p in others" :key="p.id" class="flex flex-col items-center">
           <PhotoShown :dog-id="file.id" :photo="p.id" alt="Photograph" />
           <input
             v-model="along"

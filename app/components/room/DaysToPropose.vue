@@ -32,10 +32,6 @@ const sayOwn = (day: string) =>
     : own.on(day)
       ? `${plural(own.on(day), 'other thing')} that day`
       : 'nothing else that day'
-function fromFile(event: Event) {
-  const file = (event.target as HTMLInputElement).files?.[0]
-  if (file) void own.read(file)
-}
 const busy = ref(false)
 const problem = ref('')
 const id = ref(uuid())
@@ -92,7 +88,7 @@ async function propose() {
           name="own-calendar"
           aria-label="Your calendar, an .ics file"
           class="w-40 text-side"
-          @change="fromFile"
+          @change="own.fromPicked"
         />
       </label>
       <ActButton v-if="free.length" class="mt-2 w-full" data-free @click="takeFree"

@@ -1,17 +1,14 @@
 <script setup lang="ts">
 import { v7 as uuid } from 'uuid'
-import { placeRow, regionOf } from '#core/coat/regions'
-import type { RegionId } from '#core/coat/regions'
+import { placeRow } from '#core/coat/regions'
 import { namePlaces } from '#core/care/note/note'
 import { dayAndMonth, sayDay, weekdayName } from '#core/record/say-day'
-import { buildOf } from '#drawing/build-of'
 import { MOST_NOTE } from '#shared/limits'
 import type { SharedDog } from '#shared/answers'
 import type { SharedView } from '~/words/shared-view'
 import { workLabel } from '~/words/care'
 import { capital, listed, plural } from '~/words/numbers'
 import { sayHandled } from '~/words/diary'
-import { sayChance } from '~/words/reasons'
 import { CONDITION_SAYS, sayMark, sayWorks } from '~/words/truths'
 import { sayAllowed, sayArrival, sayMoved } from '~/words/visit'
 
@@ -61,6 +58,8 @@ const before = computed(() => {
   const { works = [], marks = [], condition = [] } = props.shared.profile
   return [
     { label: 'works', says: works.map(sayWorks).join('; ') },
+    { label: 'seen', says: props.view.went.map((w) => w.says).join('; ') },
+    { label: 'jacket', says: props.view.jacket },
     { label: 'skin', says: marks.map(sayMark).join('; ') },
     { label: 'on paper', says: rehearsed.value },
     { label: 'mind', says: condition.map((c) => CONDITION_SAYS[c]).join('; ') },
@@ -85,9 +84,7 @@ async function write() {
   }
   busy.value = false
 }
-const picked = ref<RegionId | null>(null)
 const { sayWhen } = useInstants()
-const chance = (id: RegionId) => arrival.value?.chance[id] ?? 0
 </script>
 
 <template>
@@ -119,34 +116,7 @@ const chance = (id: RegionId) => arrival.value?.chance[id] ?? 0
       <p v-for="c in arrival?.concerns" :key="c" class="mt-2 flex items-start gap-2 font-semibold text-vet">
         <VetMark class="shrink-0" /><span>For the vet, still open: {{ c }}</span>
       </p>
-      <CoatMap
-        v-if="arrival"
-        v-model:picked="picked"
-        class="mt-3 pr-[72px]"
-        compact
-        :build="buildOf(shared.profile.coat)"
-        :shades="arrival.shades"
-        :pale="!arrival.known"
-        :say="(id: RegionId) => sayChance(chance(id), arrival?.shades[id])"
-        :plates="view.plates"
-      >
-        <template v-if="standing !== undefined" #standing="{ box }">
-          <!-- eslint-disable vue/no-v-html -- our own drawing, made of numbers -->
-          <svg
-            :viewBox="box"
-            class="drawn absolute inset-0 size-full overflow-visible"
-            :class="{ 'opacity-50': !arrival.known }"
-            aria-hidden="true"
-            data-allow-mismatch="children"
-            v-html="standing"
-          />
-          <!-- eslint-enable vue/no-v-html -->
-        </template>
-      </CoatMap>
-      <p v-if="picked" class="small" role="status">
-        {{ regionOf(picked).label }}: {{ sayChance(chance(picked), arrival?.shades[picked]) }} of a mat
-        {{ arrival?.visit ? 'on the day' : 'today' }}.
-      </p>
+      <CoatToRead v-if="arrival" :shared="shared" :view="view" :standing="standing" />
       <slot name="acts" />
     </div>
     <div>

@@ -4,6 +4,8 @@ import type { RegionId } from '#core/coat/regions'
 import { COMFORT_IDS, KEYED_FINDINGS } from '#core/record/findings'
 import type { Comfort, Finding } from '#core/record/findings'
 import type { DogRecord } from '#core/record/fold'
+import { FIRST_LEGS, POSITIONS } from '#core/record/what-works'
+import type { FirstLeg, Position } from '#core/record/what-works'
 import { buildOf } from '#drawing/build-of'
 import { COUNTED } from '~/composables/visit-form'
 import type { VisitFormState } from '~/composables/visit-form'
@@ -26,6 +28,8 @@ const listed = computed(() =>
       m.finding === 'glides' ? '' : COUNTED.includes(m.finding) ? plural(m.count, m.finding) : m.finding,
       m.mm.trim() ? `${m.mm} mm` : '',
       m.comfort && m.comfort !== 'easy' ? m.comfort : '',
+      m.position ?? '',
+      m.first ? `${m.first} first` : '',
       m.says.trim(),
     ]
       .filter(Boolean)
@@ -41,6 +45,14 @@ const [mm, says] = [field('mm'), field('says')]
 const count = computed({
   get: () => mark.value?.count ?? 1,
   set: (to: number) => picked.value && v.mark(picked.value, { count: to }),
+})
+const position = computed({
+  get: () => mark.value?.position ?? '',
+  set: (to: Position | '') => picked.value && v.mark(picked.value, { position: to }),
+})
+const first = computed({
+  get: () => mark.value?.first ?? '',
+  set: (to: FirstLeg | '') => picked.value && v.mark(picked.value, { first: to }),
 })
 const comfort = computed({
   get: () => mark.value?.comfort || undefined,
@@ -99,6 +111,26 @@ const comfort = computed({
           unit="mm"
           name="place-mm"
           inputmode="decimal"
+        />
+        <PickOne
+          v-model="position"
+          class="border-b border-rule"
+          row
+          label="Went best"
+          name="place-position"
+          :options="[
+            { value: '', words: 'nothing to tell' },
+            ...POSITIONS.map((value) => ({ value, words: value })),
+          ]"
+        />
+        <PickOne
+          v-if="regionOf(picked).side"
+          v-model="first"
+          class="border-b border-rule"
+          row
+          label="Which side first"
+          name="place-first"
+          :options="[{ value: '', words: 'either' }, ...FIRST_LEGS.map((value) => ({ value, words: value }))]"
         />
         <FormField
           v-model="says"

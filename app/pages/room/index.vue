@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { addDays } from '#core/record/day'
+import { shortWeekday } from '#core/record/say-day'
 import { capital, plural } from '~/words/numbers'
 import { roomDrafts } from '~/offline/drafts'
 import type { RoomOnly } from '~/composables/room-table'
@@ -41,7 +42,7 @@ const among = computed(() => {
   if (name.value.trim() || when.value === 'all') return dogs.value
   return when.value === 'week' ? week.value : dogs.value.filter((d) => d.visit && d.visit >= end.value)
 })
-const { shown, all, more, showMore, order, only } = useRoomTable(among, when, name)
+const { shown, order, only, day, days } = useRoomTable(among, name)
 
 const headline = computed(() => {
   if (!dogs.value.length) return 'No dog yet'
@@ -137,9 +138,12 @@ useHead({ title: computed(() => (room.value ? `${room.value.room} · Grumbo` : '
       </form>
     </div>
     <NoticeLine v-if="problem" class="mt-2">{{ problem }}</NoticeLine>
-    <RoomMinutes v-if="when === 'week' && !name.trim()" :dogs="week" />
+    <template v-if="when === 'week' && !name.trim()">
+      <RoomMinutes :dogs="week" />
+      <RoomWeek :dogs="week" :today="today" />
+    </template>
     <div
-      v-if="all > 3 || name.trim() || only !== 'all'"
+      v-if="shown.length > 3 || name.trim() || only !== 'all' || day"
       class="mt-3 flex flex-wrap items-end gap-x-6 gap-y-2"
     >
       <FormField
@@ -160,6 +164,17 @@ useHead({ title: computed(() => (room.value ? `${room.value.room} · Grumbo` : '
           (Object.keys(ROOM_ONLY) as RoomOnly[]).map((value) => ({ value, words: ROOM_ONLY[value].words }))
         "
       />
+      <PickOne
+        v-if="days.length > 1"
+        v-model="day"
+        class="min-w-36"
+        label="On"
+        name="on-day"
+        :options="[
+          { value: '', words: 'any day' },
+          ...days.map((value) => ({ value, words: shortWeekday(value) })),
+        ]"
+      />
       <p class="small -mr-4 mb-3" aria-hidden="true">in the order of</p>
       <ChoiceRow
         v-model="order"
@@ -176,12 +191,12 @@ useHead({ title: computed(() => (room.value ? `${room.value.room} · Grumbo` : '
       ><span>refuses, and how far at home</span><span class="text-right">allow</span>
     </div>
     <div class="max-desk:mt-3 max-desk:border-t max-desk:border-ink">
-      <RoomLine v-for="d in shown" :key="d.share" :dog="d" :today="today" />
+      <RoomList :dogs="shown" :today="today" />
       <p v-if="!shown.length" class="why py-6">
         {{
           name.trim()
             ? 'Nobody by that name.'
-            : only !== 'all'
+            : only !== 'all' || day
               ? 'None of those.'
               : dogs.length
                 ? 'None then.'
@@ -189,9 +204,7 @@ useHead({ title: computed(() => (room.value ? `${room.value.room} · Grumbo` : '
         }}
       </p>
     </div>
-    <ActButton v-if="more" class="mt-3 w-full" @click="showMore">
-      {{ capital(plural(more, 'more', 'more')) }} of {{ all }}
-    </ActButton>
+    <p v-if="shown.length > 12" class="small mt-2" role="status">{{ plural(shown.length, 'dog') }} listed</p>
     <p v-if="dogs.some((d) => d.visit)" class="mt-3">
       <ActButton to="/room/day" kind="quiet">The day’s sheet, to print or as .ics</ActButton>
     </p>

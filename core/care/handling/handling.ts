@@ -64,10 +64,15 @@ export function wayOf(
 /** Places and tools this dog finds hard, those it refused first; ones brought all the way are not among them. */
 export function hardPlaces({ profile, entries }: DogRecord, at: Day): HardPlace[] {
   const facts = timeline(entries).filter((f) => f.day <= at)
-  const last = new Map<PlaceId, FactOf<'check'>>()
+  const last = new Map<PlaceId, Pick<FactOf<'check'>, 'finding' | 'comfort'>>()
   const handled = new Map<HandledId, Handled[]>()
   for (const f of facts) {
     if (f.what.kind === 'check') last.set(regionOf(f.what.region).place, f.what)
+    // On a groomer's table it is as telling; where they said nothing of how it was, nothing is changed.
+    if (f.what.kind === 'visit')
+      for (const { region, finding, comfort } of f.what.found)
+        if (comfort || finding === 'refused')
+          last.set(regionOf(region).place, { finding, ...(comfort ? { comfort } : {}) })
     if (f.what.kind === 'handling')
       handled.set(f.what.place, [...(handled.get(f.what.place) ?? []), f as Handled])
   }

@@ -29,7 +29,7 @@ const OF: Partial<Record<Fact['kind'], [Entry['what'], string]>> = {
   ],
   undercoat: [
     { kind: 'undercoat', finding: 'packed', places: [{ place: 'thigh', finding: 'packed' }] },
-    'Undercoat: yesterday: packed, packed at thighs',
+    'Undercoat: yesterday: packed at thighs',
   ],
   visit: [
     {

@@ -1,7 +1,10 @@
+import type { PlaceId } from '../../coat/regions'
 import { PART_IDS, placeRow } from '../../coat/regions'
 import { partsOfTidy } from '../../record/care-parts'
 import type { CarePartId } from '../../record/care-parts'
 import { FOUND_SAYS, OUTCOME_SAYS, sayTheParts } from '../../record/care-words'
+import { UNDERCOAT_IDS } from '../../record/findings'
+import type { Undercoat } from '../../record/findings'
 import { listed } from '../../record/say-list'
 import type { Day } from '../../record/day'
 import type { DatedFact, Fact, FactOf, PartDone } from '../../record/entries'
@@ -153,18 +156,23 @@ function washed(done: readonly Dated<'wash'>[], at: Day): CareSince[] {
 function raked(done: readonly Dated<'undercoat'>[], at: Day): CareSince[] {
   const last = done.at(-1)
   if (!last) return []
-  const packed = [
-    ...new Set(
-      done.flatMap((f) => (f.what.places ?? []).filter((p) => p.finding === 'packed').map((p) => p.place)),
-    ),
-  ]
-  const where = packed.length
-    ? `, packed at ${listed(packed.map((p) => placeRow(p).plural.toLowerCase()))}`
-    : ''
+  const by = new Map<PlaceId, Undercoat>()
+  for (const f of done) {
+    // All of it was raked: what was told of places before is over.
+    if (!f.what.places) by.clear()
+    for (const p of f.what.places ?? []) by.set(p.place, p.finding)
+  }
+  // The most packed first: it is what wants their rake.
+  const where = [...UNDERCOAT_IDS]
+    .reverse()
+    .map((of) => [of, [...by].flatMap(([place, finding]) => (finding === of ? [place] : []))] as const)
+    .filter(([, places]) => places.length)
+    .map(([of, places]) => `${of} at ${listed(places.map((p) => placeRow(p).plural.toLowerCase()))}`)
+    .join('; ')
   return [
     {
       label: 'Undercoat',
-      says: `${done.length > 1 ? `${done.length} times, last ` : ''}${sayDay(last.day, at)}: ${last.what.finding}${where}`,
+      says: `${done.length > 1 ? `${done.length} times, last ` : ''}${sayDay(last.day, at)}: ${where || last.what.finding}`,
       day: last.day,
     },
   ]

@@ -35,6 +35,30 @@ describe('the drafted note', () => {
       'We would like: Body at 13 mm.',
     ])
   })
+  it('has the photographs of a place beside the first that is told of it', () => {
+    const photo = entry('2026-09-12', { kind: 'photo', place: 'armpit' })
+    const elsewhere = entry('2026-09-12', { kind: 'photo', place: 'back' })
+    const before = entry('2026-08-12', { kind: 'photo', place: 'armpit' })
+    const facts = noteFacts(
+      { ...record, entries: [...record.entries, photo, elsewhere, before] },
+      '2026-09-13',
+    )
+    expect(facts.flatMap((f) => (f.photos.length ? [[f.says, f.photos]] : []))).toEqual([
+      [expect.stringContaining('armpits'), [photo.id]],
+    ])
+  })
+  it('tells of a jacket how it was taken short, and of a dog what works with it', () => {
+    const wire = dog({ coat: 'wire' }, 20, [
+      entry('2026-09-02', { kind: 'visit', lengths: {}, found: [], did: ['strip'] }),
+      ...[3, 4, 5, 6, 7, 8].flatMap((d) => [
+        check(`2026-09-0${d}`, 'hindfoot.left', 'glides', { comfort: 'fidgety' }),
+        check(`2026-09-0${d}`, 'hindfoot.right', 'glides', { comfort: 'easy' }),
+      ]),
+    ])
+    const note = draftNote(wire, '2026-09-13')
+    expect(note).toContain('The jacket: stripped 2 September.')
+    expect(note).toContain('What works: hind feet: right first, minded on 0 of 6 days, the other 6 of 6.')
+  })
   it('does not say of both sides what was found on one', () => {
     const mixed = dog({}, 20, [
       check('2026-09-10', 'inner-thigh.left', 'mat', { count: 1, out: 0 }),

@@ -1,3 +1,4 @@
+import { whatWent } from '../handling/what-went'
 import { careSince } from './care-since'
 import { overdueCare } from './overdue'
 import { sayWish } from './wish-words'
@@ -8,6 +9,7 @@ import type { DatedFact, FactOf } from '../../record/entries'
 import type { Finding } from '../../record/findings'
 import type { DogRecord } from '../../record/fold'
 import { dayAndMonth, sayDay } from '../../record/say-day'
+import { jacketSaid } from '../../record/jacket'
 import { stretchStart } from '../../record/stretch-start'
 import { timeline } from '../../record/timeline'
 import { standingWish } from '../../record/wishes'
@@ -127,6 +129,8 @@ function tellMore(story: PlaceStory, first: PlaceStory, at: Day): string {
 
 /** Places a note tells one by one; the groomer's page has them all. */
 const MOST_TOLD = 8
+/** What works, as the record shows it: the surest of it. */
+const MOST_WENT = 3
 
 /** What was done beside the comb in the stretch, a sentence each. */
 export const careLines = (record: DogRecord, at: Day): string[] =>
@@ -136,6 +140,8 @@ export const careLines = (record: DogRecord, at: Day): string[] =>
 export interface NoteFact {
   id: string
   says: string
+  /** Photographs of that place, of this stretch. */
+  photos: readonly string[]
 }
 
 /** What an owner might tell the groomer of the stretch, a plain sentence each, what is of one place together. */
@@ -147,7 +153,10 @@ export function noteFacts(record: DogRecord, at: Day): NoteFact[] {
   const minutes = facts.reduce((sum, f) => sum + (f.what.kind === 'session' ? f.what.minutes : 0), 0)
   const she = profile.sex === 'female' ? 'she' : 'he'
   const told: NoteFact[] = []
-  const say = (id: string, says: string) => told.push({ id, says: `${says}.` })
+  const say = (id: string, says: string, photos: readonly string[] = []) =>
+    told.push({ id, says: `${says}.`, photos })
+  const photosOf = (place: PlaceId) =>
+    facts.flatMap((f) => (f.what.kind === 'photo' && f.what.place === place ? [f.id] : []))
 
   if (!days.length) say('combed', `${profile.name} has not been combed since ${dayAndMonth(from)}`)
   else {
@@ -167,6 +176,8 @@ export function noteFacts(record: DogRecord, at: Day): NoteFact[] {
     say(
       `place ${first!.place} ${first!.finding} ${first!.regions.join(' ')}`,
       [tell(first!, at), ...more.map((s) => `also ${tellMore(s, first!, at)}`)].join('; '),
+      // A picture stands beside the first that is told of its place.
+      places.find(([f]) => f!.place === first!.place)![0] === first ? photosOf(first!.place) : [],
     )
   if (days.length && !stories.length) say('clear', 'The comb went through everywhere it was tried')
 
@@ -180,6 +191,9 @@ export function noteFacts(record: DogRecord, at: Day): NoteFact[] {
     say(`care ${label}`, `${label}: ${says}`)
   const overdue = overdueCare(record, at)
   if (overdue) say('overdue', `Overdue: ${overdue}`)
+  const jacket = jacketSaid(record, at)
+  if (jacket) say('jacket', `The jacket: ${jacket}`)
+  for (const w of whatWent(record, at).slice(0, MOST_WENT)) say(`went ${w.id}`, `What works: ${w.says}`)
   const hard = profile.hard.map((p) => placeRow(p).plural.toLowerCase())
   if (hard.length) say('hard', `${sentence(she)} finds these places hard: ${hard.join(', ')}`)
   const wish = standingWish(record, at)
