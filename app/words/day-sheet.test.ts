@@ -44,7 +44,7 @@ describe('the day sheet', () => {
     })
     expect(sheetLine(dog(1, { arrival: a }), TODAY)).toMatchObject({
       lead: 'Should comb through',
-      care: ['Hind feet, snapped', 'overdue: ears 12 days'],
+      care: ['hard: hind feet, snapped', 'overdue: ears 12 days'],
       concerns: ['Belly: red skin'],
       moved: 'Moved yesterday, from 5 December to 2 December.',
     })

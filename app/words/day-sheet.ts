@@ -28,7 +28,11 @@ export function sheetLine(d: RoomDog, today: string) {
     rest: says?.rest ?? '',
     allow: a ? (a.short ? 'go short' : sayAllowed(a)) : '',
     care: [
-      ...(a?.refuses ?? []).map((r) => `${sayHandled(r.place)}${r.snapped ? ', snapped' : ''}`),
+      ...(a?.refuses.length
+        ? [
+            `hard: ${a.refuses.map((r) => `${sayHandled(r.place).toLowerCase()}${r.snapped ? ', snapped' : ''}`).join('; ')}`,
+          ]
+        : []),
       ...(a?.overdue ? [`overdue: ${a.overdue}`] : []),
     ],
     concerns: a?.concerns ?? [],
@@ -54,6 +58,7 @@ export function dayKnots(dogs: readonly RoomDog[]): { usual: number; most: numbe
 /** The day in one sentence: how many, what knots usually take, and between what four in five come to. */
 export function sayDaySum(dogs: readonly RoomDog[]): string {
   const { usual, most, short } = dayKnots(dogs)
+  if (short === dogs.length) return `${plural(short, 'dog')}, to go short.`
   const goes = short ? `; ${plural(short, 'dog')} to go short` : ''
   return `${plural(dogs.length, 'dog')}, knots about ${usual} minutes, ${most} at most four times in five${goes}.`
 }

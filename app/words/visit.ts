@@ -59,13 +59,6 @@ export function sayMoved(next: NextVisit | undefined, today: string): string {
     ? `Moved ${sayDay(on, today)}, from ${was} to ${dayAndMonth(to, today)}.`
     : `Called off ${sayDay(on, today)}: it was to be ${was}.`
 }
-/** Days a groomer gave, as a question to the owner or as what is still open. */
-export const sayProposed = ({ from, days, says }: Proposed, name: string): string =>
-  `${from} could take ${name} on ${days
-    .map((d) => shortWeekday(d))
-    .join(', ')
-    .replace(/, ([^,]*)$/, ' or $1')}${says ? `: ${says}` : ''}`
-
 const fives = (minutes: number) => 5 * Math.round(minutes / 5)
 /** Minutes to allow for knots and mats, in fives, beside the bath and the cut. */
 export function sayAllowed({ minutes }: Pick<Arrival, 'minutes'>): string {

@@ -1,6 +1,7 @@
 import type { Day } from './day'
 import type { DatedFact, FactOf } from './entries'
 import type { DogRecord } from './fold'
+import { shortWeekday } from './say-day'
 import { timeline } from './timeline'
 import { endsStretch } from './visits'
 
@@ -50,6 +51,15 @@ export function nextVisitOf({ began, profile, entries }: DogRecord, at: Day): Ne
   const days = proposed?.days.filter((d) => d > at) ?? []
   return { moved, proposed: proposed && days.length ? { ...proposed, days } : null }
 }
+/** Days a groomer gave, as a question to the owner or as what is still open. */
+export const sayProposed = (
+  { from, days, says }: Pick<Proposed, 'from' | 'days' | 'says'>,
+  name: string,
+): string =>
+  `${from} could take ${name} on ${days
+    .map((d) => shortWeekday(d))
+    .join(', ')
+    .replace(/, ([^,]*)$/, ' or $1')}${says ? `: ${says}` : ''}`
 const asProposed = (id: string, on: Day, { from, days, says }: FactOf<'proposed'>): Proposed => ({
   id,
   on,

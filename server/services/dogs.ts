@@ -16,6 +16,7 @@ import { db, inTransaction } from '../db/client'
 import type { Db, Tx } from '../db/client'
 import { dogs, entries } from '../db/schema'
 import { checkBegin, checkEntries, checkProfile, problemWith, referredTo } from './checks'
+import { mailWords } from './note-mail'
 
 const one = (householdId: string, dogId: string) => and(eq(dogs.householdId, householdId), eq(dogs.id, dogId))
 
@@ -140,15 +141,18 @@ async function entriesOfKinds(at: Db | Tx, householdId: string, dogId: string, k
 export async function changeProfile(
   householdId: string,
   dogId: string,
-  authorId: string,
+  author: Pick<Member, 'accountId' | 'name'>,
   today: Day,
   profile: Profile,
 ) {
   checkProfile(profile, await visitsOf(householdId, dogId))
-  await inTransaction((tx) => tellOf(tx, householdId, dogId, authorId, today, profile))
+  await inTransaction(async (tx) => {
+    const told = await tellOf(tx, householdId, dogId, author.accountId, today, profile)
+    await mailWords(tx, { householdId, dogId, author: 'owner', authorName: author.name }, told)
+  })
 }
 
-/** The same as part of something larger: what has its day becomes true on this one. */
+/** The same as part of something larger: what has its day becomes true on this one. @returns what was told so */
 export async function tellOf(
   tx: Tx,
   householdId: string,
@@ -156,7 +160,7 @@ export async function tellOf(
   authorId: string,
   day: Day,
   profile: Profile,
-) {
+): Promise<Entry[]> {
   const [before] = await tx.select().from(dogs).where(one(householdId, dogId)).for('update')
   if (!before) throw refuse(404, 'There is nothing here.')
   if (before.profile.since !== profile.since) checkBegin(profile)
@@ -171,7 +175,9 @@ export async function tellOf(
     })
     .where(one(householdId, dogId))
   const what = differs(before.profile, profile)
-  if (what) await insert(tx, householdId, dogId, authorId, [{ id: uuid(), day, what }])
+  const told = what ? [{ id: uuid(), day, what }] : []
+  await insert(tx, householdId, dogId, authorId, told)
+  return told
 }
 
 /** Of these ids, the ones on file. */
@@ -235,7 +241,7 @@ function notTheirs({ what }: Entry, said: ReadonlyMap<string, OwnersKind>): stri
 export async function addEntries(
   householdId: string,
   dogId: string,
-  author: Pick<Member, 'accountId' | 'role'>,
+  author: Pick<Member, 'accountId' | 'role' | 'name'>,
   sent: readonly unknown[],
 ): Promise<EntriesAnswer> {
   const refused: RefusedEntry[] = []
@@ -265,7 +271,12 @@ export async function addEntries(
       else known.add(e.id)
       return !problem
     })
-    await insert(tx, householdId, dogId, author.accountId, good)
+    const added = new Set(await insert(tx, householdId, dogId, author.accountId, good))
+    await mailWords(
+      tx,
+      { householdId, dogId, author: 'owner', authorName: author.name },
+      good.filter((e) => added.has(e.id)),
+    )
     return good.map((e) => e.id)
   })
   if (!taken.length) throw refuse(422, refused[0]!.says, { refused, now: currentInstant().toISOString() })

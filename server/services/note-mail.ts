@@ -1,4 +1,15 @@
-import { and, desc, eq, gt, isNull } from 'drizzle-orm'
+import { and, desc, eq, gt, inArray, isNull } from 'drizzle-orm'
+import { sayAnswer, sayWish } from '../../core/care/note/wish-words'
+import { daysBetween } from '../../core/record/day'
+import type { Day } from '../../core/record/day'
+import type { Entry } from '../../core/record/entries'
+import { sayProposed } from '../../core/record/next-visit'
+import { dayAndMonth, weekdayName } from '../../core/record/say-day'
+import { whereLabel } from '../../core/record/wishes'
+import { SCOPES } from '../../shared/limits'
+import type { Scope } from '../../shared/limits'
+import { todayIn } from './today-in'
+import type { Note } from '../../shared/answers'
 import { currentInstant } from '../clock'
 import type { Tx } from '../db/client'
 import { accounts, dogs, groomers, shares } from '../db/schema'
@@ -16,10 +27,82 @@ async function nameOf(tx: Tx, householdId: string, dogId: string) {
 
 /** A note goes by mail too, to whoever on the other side has not said otherwise. */
 export async function mailNote(tx: Tx, note: NewNote) {
-  const { householdId, dogId, groomerId = null } = note
-  const dog = await nameOf(tx, householdId, dogId)
-  const letter = { kind: 'note' as const, subject: `${dog}: a note from ${note.authorName}` }
-  if (note.author === 'groomer') {
+  const dog = await nameOf(tx, note.householdId, note.dogId)
+  await mailOtherSide(tx, note, {
+    dog,
+    subject: `${dog}: a note from ${note.authorName}`,
+    says: [note.body],
+    scopes: SCOPES,
+  })
+}
+
+/**
+ * What passes between owner and groomer as entries, a sentence each, for a letter: a wish, its answer, days, a visit moved
+ * or called off. What was told of a day long past is only brought up to date, and goes to nobody.
+ */
+function wordsOf({ day, what }: Entry, dog: string, side: Note['author'], today: Day) {
+  if (Math.abs(daysBetween(day, today)) > WORDS_FRESH_DAYS) return null
+  const more = (says: string, scopes: readonly Scope[] = SCOPES) => ({ says, scopes })
+  if (side === 'owner') {
+    // Whoever reads the notes alone is told of no coat.
+    if (what.kind === 'wish')
+      return more(`What we would like of ${dog}’s next cut: ${sayWish(what.lines)}.`, COAT_SCOPES)
+    if (what.kind === 'wish-taken')
+      return more(`What you answered to the wish is taken: so it is agreed.`, COAT_SCOPES)
+    if (what.kind === 'dog' && what.nextVisit !== undefined)
+      return more(
+        what.nextVisit
+          ? `${dog} comes on ${weekdayName(what.nextVisit)} ${dayAndMonth(what.nextVisit)}.`
+          : `${dog}’s visit is called off.`,
+      )
+    return null
+  }
+  if (what.kind === 'wish-answer')
+    return more(
+      `To what you would like: ${what.lines.map((l) => `${whereLabel(l).toLowerCase()} ${sayAnswer(l)}`).join('; ')}.`,
+    )
+  return what.kind === 'proposed' ? more(`${sayProposed(what, dog)}.`) : null
+}
+const MAILED: readonly Entry['what']['kind'][] = ['wish', 'wish-taken', 'dog', 'wish-answer', 'proposed']
+/** Told within so many days of its day it is news (judgement). */
+const WORDS_FRESH_DAYS = 2
+const COAT_SCOPES = SCOPES.filter((s) => s !== 'note')
+
+/** A letter of what was entered that the other side should hear of before it next opens the page. */
+export async function mailWords(
+  tx: Tx,
+  from: {
+    householdId: string
+    dogId: string
+    author: Note['author']
+    authorName: string
+    groomerId?: string
+  },
+  entries: readonly Entry[],
+) {
+  const today = todayIn('UTC')
+  const told = entries.filter((e) => MAILED.includes(e.what.kind))
+  if (!told.length) return
+  const dog = await nameOf(tx, from.householdId, from.dogId)
+  for (const entry of told) {
+    const words = wordsOf(entry, dog, from.author, today)
+    if (!words) continue
+    await mailOtherSide(tx, from, {
+      dog,
+      subject: `${dog}: a word from ${from.authorName}`,
+      says: [words.says],
+      scopes: words.scopes,
+    })
+  }
+}
+
+async function mailOtherSide(
+  tx: Tx,
+  { householdId, dogId, author, groomerId }: Pick<NewNote, 'householdId' | 'dogId' | 'author' | 'groomerId'>,
+  { dog, subject, says, scopes }: { dog: string; subject: string; says: string[]; scopes: readonly Scope[] },
+) {
+  const letter = { kind: 'note' as const, subject }
+  if (author === 'groomer') {
     const owners = await tx
       .select({ email: accounts.email })
       .from(accounts)
@@ -35,25 +118,25 @@ export async function mailNote(tx: Tx, note: NewNote) {
       await post(tx, {
         ...letter,
         householdId,
-        groomerId,
+        groomerId: groomerId ?? null,
         recipient: email,
-        says: [note.body],
+        says,
         link: { words: `${dog}’s thread`, address: `${site()}/dogs/${dogId}/groomer` },
       })
     return
   }
-  for (const to of await groomersOf(tx, householdId, dogId))
+  for (const to of await groomersOf(tx, householdId, dogId, scopes))
     await post(tx, {
       ...letter,
       householdId,
       recipient: to.email,
-      says: [note.body, ...to.says],
+      says: [...says, ...to.says],
       link: to.link,
     })
 }
 
 /** Where a dog's groomers have their mail: those with a room, and those whose address the owner gave. */
-async function groomersOf(tx: Tx, householdId: string, dogId: string) {
+async function groomersOf(tx: Tx, householdId: string, dogId: string, scopes: readonly Scope[]) {
   const now = currentInstant()
   const rows = await tx
     .select({ share: shares.id, given: shares.email, own: groomers.email, wants: groomers.mailNotes })
@@ -63,6 +146,7 @@ async function groomersOf(tx: Tx, householdId: string, dogId: string) {
       and(
         eq(shares.householdId, householdId),
         eq(shares.dogId, dogId),
+        inArray(shares.scope, [...scopes]),
         isNull(shares.revoked),
         gt(shares.expires, now),
       ),

@@ -7,6 +7,15 @@ import type { Groomer, LinkHolder } from '../access/authorise'
 import { refuse } from '../access/refuse'
 import { inTransaction } from '../db/client'
 import { insertEntries, tellOf } from './dogs'
+import { mailWords } from './note-mail'
+
+const from = ({ name, groomerId }: Groomer, { householdId, dogId }: LinkHolder) => ({
+  householdId,
+  dogId,
+  author: 'groomer' as const,
+  authorName: name,
+  groomerId,
+})
 
 /**
  * A visit as the groomer enters it: it closes the stretch, and leaves the profile as a visit does.
@@ -32,6 +41,7 @@ export async function enterVisit(
       ...given,
     ])
     if (!added.includes(visit.id)) return
+    await mailWords(tx, from(groomer, share), given)
     const left = afterVisit(profile, visit.day, what)
     await tellOf(tx, householdId, dogId, groomer.groomerId, visit.day, left)
   })
@@ -44,12 +54,15 @@ export async function enterVisit(
  */
 export async function enterWords(
   groomer: Groomer,
-  { householdId, dogId }: LinkHolder,
+  share: LinkHolder,
   { entry }: z.output<typeof groomersWordsBody>,
 ) {
   const { what } = entry
   if (what.kind !== 'wish-answer' && what.kind !== 'proposed')
     throw refuse(422, 'A groomer answers a wish, or says which days there are.')
   const said = { ...entry, what: { ...what, from: groomer.name } }
-  await inTransaction((tx) => insertEntries(tx, householdId, dogId, groomer.groomerId, [said]))
+  await inTransaction(async (tx) => {
+    const { added } = await insertEntries(tx, share.householdId, share.dogId, groomer.groomerId, [said])
+    if (added.length) await mailWords(tx, from(groomer, share), [said])
+  })
 }

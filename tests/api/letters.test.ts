@@ -2,10 +2,12 @@ import { SMTPServer } from 'smtp-server'
 import pg from 'pg'
 import { v7 as uuid } from 'uuid'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import type { Entry } from '../../core/record/entries'
+import { entry } from '../support/dogs'
 import { openPostRoom } from '../../post-room/box'
 import type { PostRoom } from '../../post-room/box'
 import { currentInstant } from '../support/clock'
-import { newDog, newGroomer, newOwner, startApp } from '../support/server'
+import { daysAgo, newDog, newGroomer, newOwner, startApp } from '../support/server'
 import type { Running, Visitor } from '../support/server'
 
 /** Letters: to whom they may go, how many, what becomes of those that will not go, and what is left of those that went. */
@@ -100,6 +102,62 @@ describe('to whom they may go', () => {
     const token = tokenIn((await firstLetter(email)).text)
     for (const bad of [`${token}x`, token.slice(1), `x.${token.split('.')[1]!}`, '', 'a.b'])
       expect((await settle(owner, bad, true)).status, bad).toBe(404)
+  })
+})
+
+describe('what passes between owner and groomer', () => {
+  const today = daysAgo(0)
+  const wish = (mm: number, day = today) => entry(day, { kind: 'wish', lines: [{ part: 'body', mm }] })
+  it('a wish, its answer, days and a moved visit are told by letter, each side what the other said', async () => {
+    const { owner, id, email } = await confirmed()
+    const groomer = await newGroomer(running.address, 'Imke')
+    const hers = await addressOf(groomer, '/api/room')
+    await letsCome(hers)
+    const { json } = await share(owner, id, { scope: 'history' })
+    await groomer.call('POST', '/api/room/dogs', { code: json.code })
+    const shareId = (await groomer.call('GET', '/api/room')).json.dogs as { share: string }[]
+    const words = (e: Entry) =>
+      groomer.call('POST', `/api/room/dogs/${shareId[0]!.share}/words`, { entry: e })
+    const enter = (...entries: Entry[]) => owner.call('POST', `/api/dogs/${id}/entries`, { entries })
+    const asked = wish(14)
+    await enter(asked)
+    await enter(asked)
+    const answer = entry(today, {
+      kind: 'wish-answer',
+      wish: asked.id,
+      from: 'Imke',
+      lines: [{ part: 'body', how: 'rather', mm: 16, because: 'it felted' }],
+    })
+    await words(answer)
+    await enter(entry(today, { kind: 'wish-taken', answer: answer.id }))
+    const proposed = entry(today, { kind: 'proposed', from: 'Imke', days: [daysAgo(-20)], says: 'after ten' })
+    await words(proposed)
+    await words(proposed)
+    await enter(entry(today, { kind: 'dog', nextVisit: daysAgo(-20) }))
+    await enter(entry(today, { kind: 'dog', nextVisit: null }))
+    const told = async (to: string) =>
+      (await waiting(to)).filter((l) => l.kind === 'note').map((l) => String(l.body).split('\n')[0])
+    expect(await told(hers)).toEqual([
+      'What we would like of Tansy’s next cut: Body 14 mm.',
+      'What you answered to the wish is taken: so it is agreed.',
+      expect.stringMatching(/^Tansy comes on \w+day \d+ \w+\.$/),
+      'Tansy’s visit is called off.',
+    ])
+    expect(await told(email)).toEqual([
+      'To what you would like: body rather 16 mm, it felted.',
+      expect.stringMatching(/^Imke could take Tansy on .*: after ten\.$/),
+    ])
+  })
+  it('whoever reads the notes alone is told of no coat; and what is of long ago is no news', async () => {
+    const { owner, id } = await confirmed()
+    const to = `${uuid()}@example.org`
+    await letsCome(to)
+    await share(owner, id, { email: to })
+    const enter = (...entries: Entry[]) => owner.call('POST', `/api/dogs/${id}/entries`, { entries })
+    await enter(wish(14), entry(daysAgo(9), { kind: 'dog', nextVisit: daysAgo(-9) }))
+    expect((await waiting(to)).map((l) => l.kind)).toEqual(['invitation'])
+    await enter(entry(today, { kind: 'dog', nextVisit: daysAgo(-12) }))
+    expect((await waiting(to)).map((l) => l.kind)).toEqual(['invitation', 'note'])
   })
 })
 

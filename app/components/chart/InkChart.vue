@@ -172,3 +172,10 @@ const through = computed(() => {
     </Disclosure>
   </figure>
 </template>
+
+<style scoped>
+/* The library clips an upright to the plot; a line has no width, and a browser draws nothing of what it clips to none. */
+:deep([class*='goals-markers'] > g) {
+  clip-path: none;
+}
+</style>

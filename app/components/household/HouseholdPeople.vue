@@ -199,7 +199,7 @@ const keepAll = () => go(() => api('/api/household/deletion', { method: 'DELETE'
               :checked="home.mine.mailNotes"
               @change="change({ mailNotes: ($event.target as HTMLInputElement).checked })"
             />
-            the groomer’s notes by mail too
+            the groomer’s notes, answers and days by mail too
           </label>
           <div class="flex min-h-12 items-center gap-2 border-b border-rule">
             <label class="flex flex-1 items-center gap-2"

@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { v7 as uuid } from 'uuid'
 import { addDays } from '#core/record/day'
+import { sayProposed } from '#core/record/next-visit'
 import type { Entry } from '#core/record/entries'
 import type { SharedDog } from '#shared/answers'
 import { plural } from '~/words/numbers'
 import { shortWeekday } from '#core/record/say-day'
-import { sayProposed } from '~/words/visit'
 
 /** Days the groomer could take the dog, for the owner to accept one. */
 const props = defineProps<{

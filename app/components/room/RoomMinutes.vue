@@ -68,11 +68,8 @@ const figures = computed(() => ({
 </script>
 
 <template>
-  <section v-if="rows.length" aria-label="Minutes for knots" class="mt-4 border-t border-ink pt-2">
-    <div class="flex items-baseline justify-between gap-4">
-      <h2>Minutes for knots, this week</h2>
-      <span class="small">the mark is what is usual, the bar four times in five</span>
-    </div>
+  <div v-if="rows.length">
+    <p class="small">The mark is what knots usually take, the bar four times in five.</p>
     <InkChart
       type="rangeBar"
       :height="56 + rows.length * 30"
@@ -83,5 +80,5 @@ const figures = computed(() => ({
       lies="rows"
       :figures="figures"
     />
-  </section>
+  </div>
 </template>

@@ -44,7 +44,7 @@ const series = (ink: Ink): ApexOptions['series'] =>
     data: days.value.map((d) => ({
       x: words(d),
       y: of(d),
-      ...(i || !d.many
+      ...(i || !d.most
         ? {}
         : {
             goals: [
@@ -105,27 +105,12 @@ const figures = computed(() => ({
 </script>
 
 <template>
-  <section
-    v-if="days.length"
-    aria-label="The week as minutes"
-    class="mt-4 border-t border-ink pt-2"
-    data-room-week
-  >
-    <div class="flex flex-wrap items-baseline justify-between gap-x-4">
-      <h2>The week as minutes</h2>
-      <label class="small flex min-h-11 items-center gap-3">
-        {{ own.known.value ? 'your calendar is known here; another' : 'your calendar, .ics' }}
-        <input
-          type="file"
-          accept=".ics,text/calendar"
-          name="week-calendar"
-          aria-label="Your calendar, an .ics file: it is read on this device and goes nowhere"
-          class="w-40"
-          @change="own.fromPicked"
-        />
-      </label>
-    </div>
-    <NoticeLine v-if="own.problem.value" class="mt-1">{{ own.problem.value }}</NoticeLine>
+  <div v-if="days.length" data-room-week>
+    <p class="small">
+      Rust is what knots usually take, the upright at most four times in five<template v-if="own.known.value"
+        >; grey is what else is booked, slanted what lies free between</template
+      >.
+    </p>
     <InkChart
       type="bar"
       :height="56 + days.length * 30"
@@ -136,12 +121,21 @@ const figures = computed(() => ({
       lies="rows"
       :figures="figures"
     />
-    <p class="small">
-      Rust is what knots usually take, the upright at most four times in five<template v-if="own.known.value"
-        >; grey is what else is booked, slanted what lies free between</template
-      ><template v-else
-        >. With your calendar, read on this device alone, what is booked and free stands beside it</template
-      >.
-    </p>
-  </section>
+    <label class="small flex min-h-11 flex-wrap items-center gap-x-3">
+      {{
+        own.known.value
+          ? 'Your calendar is known on this device, and goes nowhere. Another:'
+          : 'With your calendar, read on this device alone, what is booked and what is free stands here too:'
+      }}
+      <input
+        type="file"
+        accept=".ics,text/calendar"
+        name="week-calendar"
+        aria-label="Your calendar, an .ics file"
+        class="w-56"
+        @change="own.fromPicked"
+      />
+    </label>
+    <NoticeLine v-if="own.problem.value" class="mt-1">{{ own.problem.value }}</NoticeLine>
+  </div>
 </template>

@@ -22,6 +22,11 @@ async function come() {
 }
 
 const problem = ref('')
+const MINUTES_BY = [
+  { value: 'dog', words: 'dog by dog' },
+  { value: 'day', words: 'day by day' },
+] as const
+const minutesBy = ref<(typeof MINUTES_BY)[number]['value']>('dog')
 const WHEN = [
   { value: 'week', words: 'This week' },
   { value: 'later', words: 'Later' },
@@ -138,10 +143,18 @@ useHead({ title: computed(() => (room.value ? `${room.value.room} · Grumbo` : '
       </form>
     </div>
     <NoticeLine v-if="problem" class="mt-2">{{ problem }}</NoticeLine>
-    <template v-if="when === 'week' && !name.trim()">
-      <RoomMinutes :dogs="week" />
-      <RoomWeek :dogs="week" :today="today" />
-    </template>
+    <section
+      v-if="when === 'week' && !name.trim() && week.length"
+      aria-label="Minutes for knots"
+      class="mt-4 border-t border-ink pt-1"
+    >
+      <div class="flex flex-wrap items-center justify-between gap-x-4">
+        <h2>Minutes for knots, this week</h2>
+        <ChoiceRow v-model="minutesBy" tight label="Minutes" :choices="MINUTES_BY" />
+      </div>
+      <RoomMinutes v-if="minutesBy === 'dog'" :dogs="week" />
+      <RoomWeek v-else :dogs="week" :today="today" />
+    </section>
     <div
       v-if="shown.length > 3 || name.trim() || only !== 'all' || day"
       class="mt-3 flex flex-wrap items-end gap-x-6 gap-y-2"
@@ -218,7 +231,7 @@ useHead({ title: computed(() => (room.value ? `${room.value.room} · Grumbo` : '
           :checked="room.mailNotes"
           @change="change(($event.target as HTMLInputElement).checked)"
         />
-        owners’ notes by mail too, to {{ room.email
+        owners’ notes, wishes and days by mail too, to {{ room.email
         }}{{ room.host ? '' : '; those of this room go to whose it is' }}
       </label>
       <ActButton kind="quiet" class="ml-auto" @click="goOut()">Sign out</ActButton>

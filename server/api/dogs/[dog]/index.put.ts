@@ -8,7 +8,7 @@ export default route(
   'PUT /api/dogs/[dog]',
   async ({ visitor, dogId, body }) => {
     const { timeZone } = await householdOf(visitor.householdId)
-    await changeProfile(visitor.householdId, dogId, visitor.accountId, todayIn(timeZone), body.profile)
+    await changeProfile(visitor.householdId, dogId, visitor, todayIn(timeZone), body.profile)
     return { ok: true }
   },
   profileBody,
