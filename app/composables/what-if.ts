@@ -11,7 +11,7 @@ const RUNS = 10_000
 /** Asks a worker what if, and takes its answers in as they come. */
 export function useWhatIf() {
   const { file, today } = useDog()
-  const spreads = ref<{ now: Spread | null; asked: Spread | null }>({ now: null, asked: null })
+  const spreads = shallowRef<{ now: Spread | null; asked: Spread | null }>({ now: null, asked: null })
   const backwards = ref<Partial<Record<Question, number | null>>>({})
   /** Share of the stretches played, 0 to 1; null when nothing is being worked out. */
   const progress = ref<number | null>(null)

@@ -1,3 +1,6 @@
+import { mkdtempSync, writeFileSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
 import { unzipSync, strFromU8 } from 'fflate'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { v7 as uuid } from 'uuid'
@@ -105,6 +108,34 @@ describe('the groomer’s room', () => {
     expect(await groomer.text('[data-stories]')).toContain('Left armpit')
     expect(await groomer.violations()).toEqual([])
     expect(await groomer.sideways()).toBe(0)
+    // The same map, of what was done at home: a place says when a comb was there and what it met.
+    await groomer.press('what was done')
+    await groomer.says('The longer no comb has been there')
+    await groomer.tap(await groomer.find('[data-region="armpit.left"]'))
+    expect(await groomer.text('[data-of-place]')).toMatch(/^Left armpit:.*combed .*; mat .*, left/)
+    expect(await groomer.violations()).toEqual([])
+  })
+
+  it('the room’s week stands day by day, with the groomer’s own calendar read on their device alone', async () => {
+    await groomer.visit('/room')
+    await groomer.press('day by day')
+    await groomer.find('[data-room-week] svg')
+    const file = join(mkdtempSync(join(tmpdir(), 'grumbo-week-')), 'mine.ics')
+    const stamp = daysAgo(0).replaceAll('-', '')
+    const event = (n: number, from: string, to: string) =>
+      `BEGIN:VEVENT\r\nUID:${n}\r\nDTSTART:${stamp}T${from}00\r\nDTEND:${stamp}T${to}00\r\nEND:VEVENT\r\n`
+    writeFileSync(
+      file,
+      `BEGIN:VCALENDAR\r\nVERSION:2.0\r\nPRODID:-//x//y//EN\r\n${event(1, '0900', '1100')}${event(2, '1200', '1330')}END:VCALENDAR\r\n`,
+    )
+    await (await groomer.find('[name=week-calendar]')).sendKeys(file)
+    await groomer.says('known on this device')
+    await groomer.press('The figures')
+    expect(await groomer.text('[data-room-week] table')).toMatch(/1\s+210 min[\s\S]*11:00 to 12:00/)
+    expect(await groomer.violations()).toEqual([])
+    expect(await groomer.sideways()).toBe(0)
+    await groomer.tap(await groomer.find('[data-room-dog]'))
+    await groomer.says('Enter a visit')
   })
 
   it('a visit the groomer enters changes the owner’s plan, settings and table', async () => {
@@ -128,6 +159,8 @@ describe('the groomer’s room', () => {
     await groomer.press('Next place')
     await groomer.tap(await groomer.find('[data-region="hindfoot.left"]'))
     await groomer.press('glides')
+    await groomer.choose('[data-pick=place-position]', 'lying')
+    await groomer.choose('[data-pick=place-first]', 'right')
     await groomer.type('[name=place-advice]', 'Lying down, two at a time.')
     await groomer.press('Next place')
     await groomer.press('Bath and dry')
@@ -147,6 +180,8 @@ describe('the groomer’s room', () => {
     expect(visit.except).toEqual([{ place: 'armpit', mm: 3 }])
     expect(visit.found.filter((f) => f.finding === 'mat')).toHaveLength(1)
     expect(before.nextVisit).toBe(today)
+    // What works, as the groomer found it, is true of the dog from now on.
+    expect(profile.works).toEqual([{ place: 'hindfoot', position: 'lying', first: 'right' }])
     expect(profile.nextVisit! > addDays(today, 27)).toBe(true)
 
     await owner.driver.navigate().refresh()

@@ -54,7 +54,13 @@ async function move(id: string, by: -1 | 1, event: MouseEvent) {
         class="mb-2 flex basis-full items-center gap-3"
       >
         <LazyPhotoShown :dog-id="file.id" :photo="photo" :alt="`Photograph: ${l.says}`" />
-        <input v-model="along" type="checkbox" :value="photo" class="size-5 accent-ink" />goes along
+        <input
+          v-model="along"
+          type="checkbox"
+          :value="photo"
+          class="size-5 accent-ink"
+          :aria-label="`Photograph goes along: ${l.says}`"
+        />goes along
       </label>
     </li>
   </ul>

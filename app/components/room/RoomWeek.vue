@@ -12,6 +12,7 @@ import { plural } from '~/words/numbers'
 /** The week as minutes, day by day: what the groomer's own calendar has booked, what of it knots will take, what lies free. */
 const { dogs, today } = defineProps<{ dogs: readonly RoomDog[]; today: string }>()
 const own = useOwnCalendar()
+const desk = useDesk()
 const WEEK = 7
 const days = computed(() =>
   Array.from({ length: WEEK }, (_, i) => addDays(today, i))
@@ -37,7 +38,8 @@ const KINDS: {
   },
   { name: 'free between', colour: 'edge', style: 'slantedLines', of: (d) => d.free },
 ]
-const words = (d: Row) => `${shortWeekday(d.day)}, ${plural(d.many, 'dog')}`
+const words = (d: Row) =>
+  `${shortWeekday(d.day)}, ${plural(d.many, 'dog')}${d.short ? (d.many > 1 ? `, ${d.short} short` : ', short') : ''}`
 const series = (ink: Ink): ApexOptions['series'] =>
   KINDS.map(({ name, of }, i) => ({
     name,
@@ -69,7 +71,7 @@ const dress = (base: ReturnType<typeof dressed>, ink: Ink): ApexOptions => ({
   xaxis: {
     ...base.xaxis,
     min: 0,
-    tickAmount: 4,
+    tickAmount: desk.value ? 4 : 2,
     labels: { ...base.xaxis.labels, formatter: (x: string) => `${Math.round(Number(x))} min` },
   },
   yaxis: { labels: { maxWidth: 180, style: { fontSize: '13.5px', colors: ink.ink } } },

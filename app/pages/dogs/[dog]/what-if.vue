@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { watchDebounced } from '@vueuse/core'
+import { refThrottled, watchDebounced } from '@vueuse/core'
 import { clampTo, keptShare, RANGES, settingsOf, SURENESS } from '#core/simulate/what-if'
 import type { Question, Settings } from '#core/simulate/what-if'
 import type { HowMany } from '#core/record/odds'
@@ -93,22 +93,25 @@ const why = computed(() => {
   const parts = ASKS.filter((q) => changed.value.includes(q.key)).map((q) => q.told(asked.value[q.key]))
   return `${capital(parts.join(', '))}. The same luck both times, so that what differs is what you changed.`
 })
+/** A chart drawn anew with every answer would take the page from whoever is on it. */
+const DRAW_AGAIN_MS = 1_000
+const drawn = refThrottled(spreads, DRAW_AGAIN_MS)
 const rows = computed(() => {
   const list = []
-  if (spreads.value.now)
+  if (drawn.value.now)
     list.push({
       key: 'now',
       label: 'as it is',
       said: saidOf(now.value),
-      spread: spreads.value.now,
+      spread: drawn.value.now,
       due: false,
     })
-  if (spreads.value.asked && changed.value.length)
+  if (drawn.value.asked && changed.value.length)
     list.push({
       key: 'asked',
       label: 'as you ask',
       said: saidOf(asked.value),
-      spread: spreads.value.asked,
+      spread: drawn.value.asked,
       due: true,
     })
   return list
