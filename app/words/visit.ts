@@ -2,8 +2,8 @@ import type { Suggestion } from '#core/care/note/next-visit'
 import type { VisitDid } from '#core/record/visit-did'
 import { isWhere, regionOf } from '#core/coat/regions'
 import type { Arrival } from '#core/care/note/arrival'
-import type { NextVisit, Proposed } from '#core/record/next-visit'
-import { dayAndMonth, sayDay, shortWeekday } from '#core/record/say-day'
+import type { NextVisit } from '#core/record/next-visit'
+import { dayAndMonth, sayDay } from '#core/record/say-day'
 import { capital, countWord, inOdds, plural } from './numbers'
 
 export const DID_WORDS: Record<VisitDid, string> = {

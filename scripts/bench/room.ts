@@ -107,8 +107,8 @@ void (async () => {
 })()`
 /** A frame of a screen that draws sixty in a second, ms. */
 const FRAME_MS = 1000 / 60
-/** A letter is answered within so many frames: sooner than a person sees a lag (judgement). */
-const FRAMES = 3
+/** A letter is answered within so many frames, a tenth of a second: what still seems at once (published: the RAIL model's response budget). */
+const FRAMES = 6
 
 async function typing(address: string, email: string) {
   const page = await Page.open(address, DESK)

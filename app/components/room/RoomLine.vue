@@ -9,7 +9,17 @@ import { sayHandled } from '~/words/diary'
 import { sayAllowed, sayArrival, sayMoved } from '~/words/visit'
 
 /** A dog in the room's list: when, as forecast, what will be found, what it refuses, what to allow. */
-const props = defineProps<{ dog: RoomDog; today: string }>()
+const props = defineProps<{
+  dog: RoomDog
+  today: string
+  /** The list is at rest: the dog may be drawn. Once drawn it stays. */
+  rests: boolean
+}>()
+const drawn = ref(props.rests)
+watch(
+  () => props.rests,
+  (rests) => (drawn.value ||= rests),
+)
 const a = computed(() => props.dog.arrival)
 const says = computed(() => a.value && sayArrival(a.value, props.today))
 const states = computed(() =>
@@ -42,8 +52,8 @@ const soon = computed(() => props.dog.visit === props.today)
       </template>
       <span v-else class="small">no visit booked</span>
     </span>
-    <span class="row-span-3 self-start desk:row-span-1">
-      <DogDrawing :sheet="buildOf(dog.coat)" :states="states" :detail="3.2" :pale="!a?.known" />
+    <span class="row-span-3 min-h-20 self-start desk:row-span-1">
+      <DogDrawing v-if="drawn" :sheet="buildOf(dog.coat)" :states="states" :detail="3.2" :pale="!a?.known" />
     </span>
     <span class="order-1 min-w-0 desk:order-none">
       <b class="block truncate font-serif text-head leading-tight font-medium">{{ dog.name }}</b>

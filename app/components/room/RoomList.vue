@@ -1,10 +1,21 @@
 <script setup lang="ts">
 import { useWindowVirtualizer } from '@tanstack/vue-virtual'
-import { useResizeObserver } from '@vueuse/core'
+import { useResizeObserver, useTimeoutFn } from '@vueuse/core'
 import type { RoomDog } from '#shared/answers'
 
 /** The room's dogs, a line each. Each is a drawing: only those in view, and a few about them, are there. */
 const { dogs } = defineProps<{ dogs: readonly RoomDog[]; today: string }>()
+/** While somebody types, lines come and go: their dogs are drawn once it rests, ms after the last of it (judgement). */
+const RESTS_MS = 200
+const rests = ref(true)
+const { start } = useTimeoutFn(() => (rests.value = true), RESTS_MS, { immediate: false })
+watch(
+  () => dogs,
+  () => {
+    rests.value = false
+    start()
+  },
+)
 const list = ref<HTMLElement | null>(null)
 const desk = useDesk()
 /** A line before it was measured, px. */
@@ -43,7 +54,7 @@ const measure = (el: unknown) => el instanceof Element && lines.value.measureEle
       class="absolute inset-x-0 top-0"
       :style="{ transform: `translateY(${line.start - top}px)` }"
     >
-      <RoomLine v-if="dogs[line.index]" :dog="dogs[line.index]!" :today="today" />
+      <RoomLine v-if="dogs[line.index]" :dog="dogs[line.index]!" :today="today" :rests="rests" />
     </div>
   </div>
 </template>
