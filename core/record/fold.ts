@@ -2,7 +2,7 @@ import type { Coat } from './coat'
 import type { CoatState } from './coat-state'
 import { dayNumber, dayOf } from './day'
 import type { Day } from './day'
-import type { Entry, FactOf } from './entries'
+import type { DatedFact, Entry, FactOf } from './entries'
 import { firstLengths } from './first-lengths'
 import { pathOver } from './path'
 import type { Path } from './path'
@@ -42,18 +42,30 @@ function pathTo(record: DogRecord, to: Day): { path: Path; last: number } {
  * Walks to the day `last` and calls `seen` on each day from `from` on, with the first fact after that day's.
  * Past `now` nothing is recorded, so the days go by as the dog usually lives. A walk begins where an
  * earlier one over the same facts stood.
+ * @param before told of each fact of those days, with the coat as it stood just before it
  */
-function walk(path: Path, last: number, from: number, seen: (coat: Coat, next: number) => void) {
+function walk(
+  path: Path,
+  last: number,
+  from: number,
+  seen: (coat: Coat, next: number) => void,
+  before?: (coat: Coat, fact: DatedFact) => void,
+) {
   const { facts } = path.ground
   const { coat, next } = path.standing(Math.min(from, last))
   let i = next
   for (;;) {
     const day = dayOf(coat.today)
     path.stand(coat, i, coat.today === last)
+    const asked = before && coat.today >= from
+    if (asked) coat.learn()
     const gear: FactOf<'gear'>[] = []
     for (let f = facts[i]; f && f.day === day; f = facts[++i]) {
       if (f.what.kind === 'gear') gear.push(f.what)
-      else coat.apply(f)
+      else {
+        if (asked) before(coat, f)
+        coat.apply(f)
+      }
     }
     if (coat.today >= from) seen(coat.learn(), i)
     if (coat.today >= last) return
@@ -89,4 +101,33 @@ export function assessEach(record: DogRecord, from: Day, to: Day): CoatState[] {
       states.push(state)
     })
   return states
+}
+
+/**
+ * Each fact from one day to another, with the coat as it stood just before it: nothing of a later day is known, neither
+ * what was put right then nor what was first measured then.
+ */
+export function beforeEach(
+  record: DogRecord,
+  from: Day,
+  to: Day,
+  met: (coat: Coat, fact: DatedFact) => void,
+) {
+  // Days on which what was known of days before them changed.
+  const all = timeline(record.entries.filter((e) => e.day <= to))
+  const changed = new Set<Day>([
+    from,
+    ...record.entries.flatMap((e) =>
+      e.what.kind === 'correction' && e.day > from && e.day <= to ? [e.day] : [],
+    ),
+    ...[...firstLengths(all, to).values()].map((f) => dayOf(f.day)).filter((d) => d > from && d <= to),
+  ])
+  const starts = [...changed].sort()
+  starts.forEach((start, i) => {
+    const next = starts[i + 1]
+    const end = next ? dayOf(dayNumber(next) - 1) : to
+    const known = { ...record, entries: record.entries.filter((e) => e.day <= end) }
+    const { path, last } = pathTo(known, end)
+    walk(path, last, dayNumber(start), () => undefined, met)
+  })
 }

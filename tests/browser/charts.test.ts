@@ -59,6 +59,7 @@ const CHARTS: Record<string, [string, RegExp][]> = {
     ['Chance of a mat, by day', /^\d+ \w+: .+, likely .+ to /],
     ['What the comb said', /combing/],
     ['Minutes', /^Week of .+ minutes$/],
+    ['How right it was', /^said .+, found \d+ in \d+: /],
     ['Grown since the cut', /^\d+ \w+: \d+ mm, likely \d+ to \d+/],
   ],
   '/stretch': [

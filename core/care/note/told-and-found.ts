@@ -1,3 +1,4 @@
+import { likelyCount } from '../../learn/counts'
 import { TEASE_MINUTES } from '../../coat/minutes'
 import type { Day } from '../../record/day'
 import { matsIn } from '../../record/findings'
@@ -19,29 +20,6 @@ export interface ToldAndFound {
 
 /** Visits looked back on, the last of them: each is worked out from the record as it stood (judgement). */
 const LAST = 6
-/** Four times in five lie between these shares of what may come (the tenth and the ninetieth in a hundred). */
-const [LOW, HIGH] = [0.1, 0.9]
-/** More mats than these are not told apart. */
-const MOST = 60
-
-/** Fewest and most mats that four in five come to, from a Poisson count whose rate is itself held as a Gamma of this mean and variance. */
-function likelyMats(mean: number, variance: number): [number, number] {
-  if (mean <= 0) return [0, 0]
-  const extra = Math.max(1e-9, variance - mean)
-  const shape = (mean * mean) / extra
-  const p = mean / (mean + shape)
-  let chance = (1 - p) ** shape
-  let sum = 0
-  let low: number | null = null
-  for (let n = 0; n < MOST; n++) {
-    sum += chance
-    if (low === null && sum >= LOW) low = n
-    if (sum >= HIGH) return [low ?? 0, n]
-    chance *= ((n + shape) / (n + 1)) * p
-  }
-  return [low ?? 0, MOST]
-}
-
 /**
  * The last visits that told what they found, oldest first, each with what had been told of it. Nothing written after a
  * visit changes what was told before it.
@@ -72,7 +50,7 @@ export function toldAndFound(record: DogRecord, at: Day): ToldAndFound[] {
         variance += l.count * l.stages[2] * (1 - l.stages[2])
       }
     }
-    const [low, high] = likelyMats(mean, variance)
+    const [low, high] = likelyCount({ mean, variance })
     const mats = what.found.reduce((sum, f) => sum + matsIn(f), 0)
     return [
       {

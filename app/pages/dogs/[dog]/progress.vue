@@ -275,5 +275,6 @@ const sayLearned = (l: Learned, times: number) =>
         <p class="small">from {{ shortDay(from) }}, day by day</p>
       </section>
     </div>
+    <ScoreShown />
   </div>
 </template>

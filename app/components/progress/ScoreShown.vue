@@ -1,0 +1,100 @@
+<script setup lang="ts">
+import { dayAndMonth } from '#core/record/say-day'
+import { recordOf } from '~/offline/shown'
+import { hire, plainly } from '~/workers/hire'
+import type { ScoreTold, ScoreWork } from '~/workers/score.worker'
+import { plural } from '~/words/numbers'
+import { LEAST_CHECKS, sayDrift, sayHeld, sayScore, sayWorth } from '~/words/score'
+
+/** How right it was: what was said of a place before the comb went through it, against what the comb met. */
+const { file, today } = useDog()
+const worker = hire<ScoreWork>(
+  () => new Worker(new URL('../../workers/score.worker.ts', import.meta.url), { type: 'module' }),
+)
+onBeforeUnmount(worker.dismiss)
+const told = shallowRef<ScoreTold | null>(null)
+const failed = ref(false)
+let newest = 0
+async function ask() {
+  const mine = ++newest
+  failed.value = false
+  const record = plainly(recordOf(file.value))
+  const answer = await worker.ask((w) => w.score(record, today.value)).catch(() => null)
+  if (mine !== newest) return
+  told.value = answer
+  failed.value = !answer
+}
+watch([() => file.value.entries, today], ask)
+onMounted(ask)
+const says = computed(() => told.value && sayScore(told.value.score, told.value.groups))
+const enough = computed(() => (told.value?.score?.checks ?? 0) >= LEAST_CHECKS)
+const counts = computed(() => {
+  const s = told.value?.score
+  return s
+    ? [
+        { label: 'found with the comb', many: s.found },
+        { label: `said, knowing ${file.value.profile.name}`, many: s.said },
+        { label: 'said, by coats like it alone', many: s.like },
+      ]
+    : []
+})
+const most = computed(() => Math.max(1, ...counts.value.map((c) => c.many)))
+</script>
+
+<template>
+  <section aria-label="How right it was" class="mt-6 border-t border-ink pt-2" data-score>
+    <template v-if="told && says">
+      <h2>{{ says.lead }}</h2>
+      <p class="why">{{ says.rest }}</p>
+      <p v-if="told.drift" class="mt-1 font-semibold text-due" data-drift>
+        {{ sayDrift(told.drift) }}
+        <ActButton :to="`/dogs/${file.id}/about`" kind="quiet">Say what is true now</ActButton>
+      </p>
+      <div v-if="enough" class="mt-2 grid gap-x-10 gap-y-4 desk:grid-cols-2">
+        <div>
+          <p class="small">
+            Across, what was said; the line, how many of those caught; shaded, where that likely lies; dashed,
+            had it been just right; thin, what coats like it alone would have said.
+          </p>
+          <ScoreChart :groups="told.groups" />
+        </div>
+        <div>
+          <h3 class="font-serif text-story">Snags, knots and mats in all</h3>
+          <dl class="mt-1">
+            <div
+              v-for="c in counts"
+              :key="c.label"
+              class="grid grid-cols-[190px_1fr_44px] items-center gap-2 border-t border-rule py-1.5"
+            >
+              <dt class="text-side">{{ c.label }}</dt>
+              <dd class="contents">
+                <span class="h-2 bg-ink" :style="{ width: `${(100 * c.many) / most}%` }" aria-hidden="true" />
+                <span class="figure text-right">{{ Math.round(c.many) }}</span>
+              </dd>
+            </div>
+          </dl>
+          <p class="mt-2 text-side" data-worth>{{ sayWorth(told.score!, file.profile.name) }}</p>
+          <p class="mt-1 text-side" data-held>{{ sayHeld(told.score!) }}</p>
+          <h3 v-if="told.stretches.length > 1" class="mt-3 font-serif text-story">Stretch by stretch</h3>
+          <ol v-if="told.stretches.length > 1">
+            <li
+              v-for="s in told.stretches"
+              :key="s.from"
+              class="flex justify-between gap-4 border-t border-rule py-1 text-side"
+            >
+              <span>from {{ dayAndMonth(s.from, today) }}, {{ plural(s.score.checks, 'combing') }}</span>
+              <span>said {{ Math.round(s.score.said) }}, found {{ s.score.found }}</span>
+            </li>
+          </ol>
+        </div>
+      </div>
+    </template>
+    <template v-else>
+      <h2>How right it was</h2>
+      <p class="why" role="status">
+        {{ failed ? 'It could not be worked out here.' : 'Going over the record, as it stood each day' }}
+      </p>
+      <ActButton v-if="failed" kind="quiet" @click="ask">Try again</ActButton>
+    </template>
+  </section>
+</template>

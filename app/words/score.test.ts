@@ -1,0 +1,57 @@
+import { describe, expect, it } from 'vitest'
+import type { Group, Score } from '#core/record/score'
+import { furthestOut, sayDrift, sayHeld, sayScore, sayWorth } from './score'
+
+const group = (said: number, share: number, likely: [number, number]): Group => ({
+  many: 100,
+  said,
+  like: said,
+  found: share * 100,
+  share,
+  likely,
+})
+const score = (more: Partial<Score> = {}): Score => ({
+  checks: 412,
+  found: 32,
+  said: 37,
+  like: 58,
+  brier: { said: 0.09, like: 0.1 },
+  log: { said: 0.3, like: 0.35 },
+  held: 0.78,
+  sittings: 40,
+  ...more,
+})
+
+describe('how right it was, in words', () => {
+  it('is honest where it was right, too worried, too calm', () => {
+    const right = [group(0.05, 0.06, [0.04, 0.09])]
+    expect(sayScore(score(), right).lead).toBe('What it said is what was found')
+    const worried = [...right, group(0.25, 0.2, [0.16, 0.24])]
+    expect(sayScore(score(), worried).lead).toBe('It said 1 in 4 where 1 in 5 caught: too worried there')
+    const calm = [...worried, group(0.1, 0.3, [0.25, 0.36])]
+    expect(furthestOut(calm)).toBe(calm[2])
+    expect(sayScore(score(), calm)).toEqual({
+      lead: 'It said 1 in 10 where 1 in 3 caught: too calm there',
+      rest: '412 combings of a place, against what was said just before. It has been told to expect more.',
+    })
+  })
+  it('says when it is too early', () => {
+    expect(sayScore(null, []).lead).toBe('Too early to hold it to its word')
+    expect(sayScore(score({ checks: 12 }), []).rest).toContain('Twelve combings')
+  })
+  it('says what knowing the dog was worth, and where it was worth nothing', () => {
+    expect(sayWorth(score(), 'Tansy')).toBe(
+      'Knowing Tansy it was 10 in 100 less wrong than coats like it alone.',
+    )
+    expect(sayWorth(score({ brier: { said: 0.11, like: 0.1 } }), 'Pip')).toMatch(
+      /^Coats like it alone .* 10 in 100/,
+    )
+    expect(sayWorth(score({ brier: { said: 0.1, like: 0.1 } }), 'Pip')).toContain('no difference yet')
+    expect(sayHeld(score())).toContain('over 40 days it held 8 in 10')
+  })
+  it('asks what would tell, whichever way it drifted', () => {
+    const drift = { since: '2026-10-01', on: '2026-10-20' }
+    expect(sayDrift({ ...drift, more: true })).toMatch(/^Since 20 October more is found .*harness/)
+    expect(sayDrift({ ...drift, more: false })).toMatch(/less is found/)
+  })
+})

@@ -1,0 +1,52 @@
+import { dayAndMonth } from '#core/record/say-day'
+import type { Drift, Group, Score } from '#core/record/score'
+import { capital, inOdds, plural } from './numbers'
+
+/** Fewer combings than these tell nothing of how right it was (judgement). */
+export const LEAST_CHECKS = 60
+
+/** The group it was furthest out at, where what was found lies outside what is likely of what was said. */
+export function furthestOut(groups: readonly Group[]): Group | null {
+  const out = groups.filter((g) => g.said < g.likely[0] || g.said > g.likely[1])
+  const by = (g: Group) => Math.abs(Math.log((g.said + 0.01) / (g.share + 0.01)))
+  return out.sort((a, b) => by(b) - by(a))[0] ?? null
+}
+
+/** How right it was in one sentence, honest where it was not, and where it is too early. */
+export function sayScore(score: Score | null, groups: readonly Group[]): { lead: string; rest: string } {
+  if (!score || score.checks < LEAST_CHECKS)
+    return {
+      lead: 'Too early to hold it to its word',
+      rest: score
+        ? `${capital(plural(score.checks, 'combing'))} of a place it had said something of; it takes ${LEAST_CHECKS}.`
+        : 'It is held to what was found once places have been combed twice.',
+    }
+  const of = `${score.checks} combings of a place, against what was said just before`
+  const out = furthestOut(groups)
+  if (!out) return { lead: 'What it said is what was found', rest: `${of}.` }
+  const calm = out.share > out.said
+  return {
+    lead: `It said ${inOdds(out.said)} where ${inOdds(out.share)} caught: ${calm ? 'too calm' : 'too worried'} there`,
+    rest: `${of}. ${calm ? 'It has been told to expect more' : 'It has been told to expect less'}.`,
+  }
+}
+
+/** Whether knowing this dog was worth anything, against what coats like it alone would have said. */
+export function sayWorth({ brier }: Score, name: string): string {
+  const gain = 1 - brier.said / brier.like
+  const hundred = Math.round(Math.abs(gain) * 100)
+  if (hundred < 1) return `Knowing ${name} makes no difference yet: coats like it would have said as much.`
+  return gain > 0
+    ? `Knowing ${name} it was ${hundred} in 100 less wrong than coats like it alone.`
+    : `Coats like it alone would have been ${hundred} in 100 less wrong: what was learned of ${name} has yet to settle.`
+}
+
+/** The eight in ten of a day's count, and how often it held. */
+export const sayHeld = ({ held, sittings }: Score): string =>
+  `Of a day’s count it says where it likely lies, eight times in ten: over ${plural(sittings, 'day')} it held ${Math.round(held * 10)} in 10.`
+
+/** What to ask once a forecast has left what is found. */
+export const sayDrift = ({ on, more }: Drift): string =>
+  more
+    ? `Since ${dayAndMonth(on)} more is found than it says. Is something new: a harness, a jumper, a brush, swims, the coat changing?`
+    : `Since ${dayAndMonth(on)} less is found than it says. Is something gone, or does another hand comb now?`

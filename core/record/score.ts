@@ -1,0 +1,196 @@
+import { heldOf, likelyShare, lnChanceOf, withinLikely } from '../learn/counts'
+import type { Held } from '../learn/counts'
+import { chanceOfNone, PRIOR_RATE } from '../learn/rate'
+import type { Rate } from '../learn/rate'
+import type { RegionId } from '../coat/regions'
+import type { Coat } from './coat'
+import type { Day } from './day'
+import type { DatedFact, FactOf } from './entries'
+import { knotsIn, matsIn } from './findings'
+import { beforeEach } from './fold'
+import type { DogRecord } from './fold'
+import { isUnmet } from './unmet'
+import { endsStretch } from './visits'
+
+/** What was said of a place just before a comb went through it, and what the comb met. */
+export interface Said {
+  day: Day
+  region: RegionId
+  /** Chance of anything, of a mat, and how many on average: as this dog was known, and as coats like it alone would have it. */
+  any: number
+  mat: number
+  mean: number
+  like: { any: number; mat: number; mean: number }
+  /** Knots of any stage, and mats among them. */
+  found: number
+  mats: number
+}
+/** The places of one day together: what was held of their count, and what it came to. */
+export interface Sitting {
+  day: Day
+  held: Held
+  found: number
+}
+export interface Scored {
+  checks: Said[]
+  sittings: Sitting[]
+  /** Days a stretch began. */
+  began: Day[]
+}
+
+/** Less than this is nothing said. */
+const LEAST_EXPECTED = 1e-3
+
+/** Checks that count what they met, all of it. */
+const counts = (c: FactOf<'check'>) =>
+  c.finding !== 'refused' && c.finding !== 'rasps' && !c.open && c.comfort !== 'stopped'
+
+/**
+ * Every check of a record with what was said of its place before it. Left out are places nobody has met, those
+ * where something was left in, which is known and not foretold, and a second comb on the same day.
+ */
+export function scored(record: DogRecord, from: Day, to: Day): Scored {
+  const checks: Said[] = []
+  const began: Day[] = []
+  const byDay = new Map<Day, { places: { rate: Rate; expected: number }[]; found: number }>()
+  beforeEach(record, from, to, (coat: Coat, { day, what }: DatedFact) => {
+    if (endsStretch(what)) began.push(day)
+    if (what.kind !== 'check' || !counts(what)) return
+    const p = coat.places.find((x) => x.id === what.region)
+    if (!p || p.left.length || isUnmet(p) || p.clearOn === day) return
+    const expected = p.unseen[0] + p.unseen[1] + p.unseen[2]
+    if (expected < LEAST_EXPECTED) return
+    const found = knotsIn(what)
+    checks.push({
+      day,
+      region: p.id,
+      any: 1 - chanceOfNone(p.rate, expected),
+      mat: 1 - chanceOfNone(p.rate, p.unseen[2]),
+      mean: p.rate.mean * expected,
+      like: {
+        any: 1 - chanceOfNone(PRIOR_RATE, expected),
+        mat: 1 - chanceOfNone(PRIOR_RATE, p.unseen[2]),
+        mean: PRIOR_RATE.mean * expected,
+      },
+      found,
+      mats: matsIn(what),
+    })
+    const here = byDay.get(day) ?? { places: [], found: 0 }
+    here.places.push({ rate: p.rate, expected })
+    byDay.set(day, { ...here, found: here.found + found })
+  })
+  return {
+    checks,
+    began,
+    sittings: [...byDay].map(([day, { places, found }]) => ({ day, held: heldOf(places), found })),
+  }
+}
+
+/** Chances said, by which checks are grouped: from the first edge up to the next, as 1 in so many. */
+const EDGES = [0, 1 / 35, 1 / 14, 1 / 8, 1 / 5, 1 / 3, 1] as const
+/** Fewer checks than these are no group to speak of (judgement). */
+const LEAST_IN_GROUP = 8
+
+/** Checks of which about the same was said. */
+export interface Group {
+  many: number
+  said: number
+  like: number
+  /** How many of them met anything, and where that share lies four times in five. */
+  found: number
+  share: number
+  likely: [number, number]
+}
+const mean = (list: readonly number[]) => list.reduce((sum, x) => sum + x, 0) / list.length
+
+/** Said against found, from the least likely to the likeliest. */
+export function groupsOf(checks: readonly Said[]): Group[] {
+  return EDGES.slice(0, -1).flatMap((edge, i): Group[] => {
+    const here = checks.filter((c) => c.any >= edge && c.any < EDGES[i + 1]! + Number(i === EDGES.length - 2))
+    if (here.length < LEAST_IN_GROUP) return []
+    const found = here.filter((c) => c.found > 0).length
+    return [
+      {
+        many: here.length,
+        said: mean(here.map((c) => c.any)),
+        like: mean(here.map((c) => c.like.any)),
+        found,
+        share: found / here.length,
+        likely: likelyShare(found, here.length),
+      },
+    ]
+  })
+}
+
+/** How right it was, all told. */
+export interface Score {
+  checks: number
+  /** Knots found, said, and as coats like it alone would have said. */
+  found: number
+  said: number
+  like: number
+  /** Mean squared error of the chance of anything, and its mean log loss; smaller is better (published: Brier 1950; Good 1952). */
+  brier: { said: number; like: number }
+  log: { said: number; like: number }
+  /** Share of days whose count lay within its eight in ten. */
+  held: number
+  sittings: number
+}
+/** No chance is so sure that one surprise undoes all. */
+const LEAST_CHANCE = 1e-6
+const logLoss = (p: number, met: boolean) => -Math.log(Math.max(LEAST_CHANCE, met ? p : 1 - p))
+
+/** @returns null where nothing was scored yet */
+export function scoreOf({ checks, sittings }: Pick<Scored, 'checks' | 'sittings'>): Score | null {
+  if (!checks.length) return null
+  const sum = (of: (c: Said) => number) => checks.reduce((s, c) => s + of(c), 0)
+  const each = (of: (c: Said) => number) => sum(of) / checks.length
+  const err = (p: number, c: Said) => (p - Number(c.found > 0)) ** 2
+  return {
+    checks: checks.length,
+    found: sum((c) => c.found),
+    said: sum((c) => c.mean),
+    like: sum((c) => c.like.mean),
+    brier: { said: each((c) => err(c.any, c)), like: each((c) => err(c.like.any, c)) },
+    log: {
+      said: each((c) => logLoss(c.any, c.found > 0)),
+      like: each((c) => logLoss(c.like.any, c.found > 0)),
+    },
+    held: mean(sittings.map((s) => withinLikely(s.found, s.held))),
+    sittings: sittings.length,
+  }
+}
+
+/** Alarms raised of a forecast that is right: one stretch in so many, at most. */
+export const FALSE_ALARMS = 1 / 20
+/** What it is tried against: half, and twice, as many as were said (judgement). */
+const RATIOS = [0.5, 2] as const
+
+/** A forecast that has drifted: since when it was tried, and whether more or fewer come than it says. */
+export interface Drift {
+  since: Day
+  on: Day
+  more: boolean
+}
+/**
+ * Whether what is found has left what is said, tried day by day from a stretch's beginning: the odds of twice or half
+ * as many against what was held, multiplied up. Of a right forecast they pass 1/α in one stretch in 1/α at most, whenever
+ * one looks (published: Ville's inequality).
+ */
+export function driftOf(sittings: readonly Sitting[], since: Day): Drift | null {
+  const odds = RATIOS.map(() => 0)
+  for (const { day, held, found } of sittings) {
+    if (day < since) continue
+    RATIOS.forEach((ratio, i) => {
+      // As many times as many, straying by the same share.
+      const other = {
+        mean: ratio * held.mean,
+        variance: ratio * held.mean + ratio * ratio * (held.variance - held.mean),
+      }
+      odds[i]! += lnChanceOf(found, other) - lnChanceOf(found, held)
+    })
+    const together = Math.log(mean(odds.map((o) => Math.exp(Math.min(50, o)))))
+    if (together >= -Math.log(FALSE_ALARMS)) return { since, on: day, more: odds[1]! > odds[0]! }
+  }
+  return null
+}
