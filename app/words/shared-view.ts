@@ -1,7 +1,7 @@
 import { careSince } from '#core/care/note/care-since'
 import { standingAdvice } from '#core/care/note/advice'
 import { placesDone } from '#core/care/note/place-done'
-import { placeStories } from '#core/care/note/note'
+import { noteFacts, placeStories } from '#core/care/note/note'
 import { whatWent } from '#core/care/handling/what-went'
 import { placeRow, regionOf } from '#core/coat/regions'
 import { coatOn } from '#core/record/fold'
@@ -35,6 +35,8 @@ export function sharedViewOf(s: SharedDog) {
     plates: stories
       .slice(0, PLATES)
       .map((t, i) => ({ number: i + 1, place: t.place, label: placeRow(t.place).plural.toLowerCase() })),
+    /** The facts the owner's note is made of, in the same words; whoever reads the notes alone has those they were sent. */
+    facts: s.scope === 'note' ? [] : noteFacts(record, s.today),
     care: careSince(record, from, s.today),
     done: placesDone(record, from, s.today),
     jacket: jacketSaid(record, s.today),

@@ -113,21 +113,25 @@ export function beforeEach(
   to: Day,
   met: (coat: Coat, fact: DatedFact) => void,
 ) {
-  // Days on which what was known of days before them changed.
-  const all = timeline(record.entries.filter((e) => e.day <= to))
-  const changed = new Set<Day>([
-    from,
-    ...record.entries.flatMap((e) =>
-      e.what.kind === 'correction' && e.day > from && e.day <= to ? [e.day] : [],
-    ),
-    ...[...firstLengths(all, to).values()].map((f) => dayOf(f.day)).filter((d) => d > from && d <= to),
-  ])
-  const starts = [...changed].sort()
-  starts.forEach((start, i) => {
-    const next = starts[i + 1]
-    const end = next ? dayOf(dayNumber(next) - 1) : to
-    const known = { ...record, entries: record.entries.filter((e) => e.day <= end) }
-    const { path, last } = pathTo(known, end)
-    walk(path, last, dayNumber(start), () => undefined, met)
-  })
+  const asStood = (day: Day) => record.entries.filter((e) => e.day <= day)
+  const within = (day: Day, start: Day, end: Day) => day > start && day <= end
+  const dayBefore = (day: Day) => dayOf(dayNumber(day) - 1)
+  /** From each of these days to the next nothing changed of what was known of the days before. */
+  const spans = (days: readonly Day[], end: Day): [Day, Day][] => {
+    const starts = [...new Set(days)].sort()
+    return starts.map((start, i) => [start, i + 1 < starts.length ? dayBefore(starts[i + 1]!) : end])
+  }
+  const putRight = record.entries.flatMap((e) =>
+    e.what.kind === 'correction' && within(e.day, from, to) ? [e.day] : [],
+  )
+  for (const [begins, ends] of spans([from, ...putRight], to)) {
+    // A first length says how long the coat was on the days before it, too.
+    const measured = [...firstLengths(timeline(asStood(ends)), ends).values()]
+      .map((f) => dayOf(f.day))
+      .filter((d) => within(d, begins, ends))
+    for (const [start, end] of spans([begins, ...measured], ends)) {
+      const { path, last } = pathTo({ ...record, entries: asStood(end) }, end)
+      walk(path, last, dayNumber(start), () => undefined, met)
+    }
+  }
 }

@@ -188,6 +188,14 @@ const { sayWhen } = useInstants()
           <dl><CareLine v-for="c in view.care.slice(FIRST)" :key="c.label + c.says" :line="c" /></dl>
         </details>
       </template>
+      <details v-if="view.facts.length" class="mt-3 border-b border-rule" data-in-words>
+        <summary class="flex min-h-12 cursor-pointer items-center font-semibold underline">
+          All of it in words
+        </summary>
+        <ul class="pb-3">
+          <li v-for="f in view.facts" :key="f.id" class="py-0.5">{{ f.says }}</li>
+        </ul>
+      </details>
       <template v-if="wide && view.advice.length">
         <h2 class="mt-6 border-b border-ink pb-2">For home, still standing</h2>
         <p v-for="a in view.advice" :key="a.id" class="border-b border-rule py-2" data-standing>

@@ -4,6 +4,7 @@ import { anyFact } from '../../../tests/support/facts'
 import { dog, entry } from '../../../tests/support/dogs'
 import type { Entry, Fact } from '../../record/entries'
 import { sharedViewOf } from '../../../app/words/shared-view'
+import { profileOn } from '../../record/truths'
 import { careSince, HEARD } from './care-since'
 import { draftNote } from './note'
 
@@ -79,6 +80,107 @@ describe('what was done beside the comb, as a groomer hears it', () => {
     } as never)
     expect(view.care.map((l) => `${l.label}: ${l.says}`)).toEqual([says])
   })
+  /** What of each kind a groomer hears, and where: in the owner's note, and on the page of link and room. */
+  type Heard = {
+    says: Entry['what'][]
+    note?: RegExp
+    page?: (v: ReturnType<typeof sharedViewOf>) => unknown
+  }
+  const advice = entry('2026-09-18', { kind: 'advice', from: 'Imke', says: 'Comb the ears daily.' })
+  const wish = entry('2026-09-18', { kind: 'wish', lines: [{ part: 'body', mm: 14 }] })
+  const answer = entry('2026-09-18', {
+    kind: 'wish-answer',
+    wish: wish.id,
+    from: 'Imke',
+    lines: [{ part: 'body', how: 'rather', mm: 16 }],
+  })
+  const KINDS: Record<Fact['kind'], Heard | 'care above' | null> = {
+    tidy: 'care above',
+    wash: 'care above',
+    undercoat: 'care above',
+    visit: 'care above',
+    'concern-closed': 'care above',
+    check: {
+      says: [{ kind: 'check', region: 'belly', finding: 'mat', count: 1, out: 0 }],
+      note: /A mat in the belly yesterday; left for you/,
+      page: (v) => v.stories[0]?.place === 'belly' && v.done.belly.found[0]?.finding === 'mat',
+    },
+    brush: {
+      says: [{ kind: 'brush', depth: 'skin', regions: ['back'] }],
+      note: /Brushed and not combed on one day, last yesterday/,
+    },
+    hand: { says: [{ kind: 'hand', combed: 'months', feels: 'lumps' }], note: /by hand, .* some lumps/ },
+    wet: { says: [{ kind: 'wet', how: 'swim', combedDry: false }], note: /Swam yesterday, not combed dry/ },
+    session: {
+      says: [
+        { kind: 'check', region: 'belly', finding: 'glides' },
+        { kind: 'session', minutes: 14, places: 4 },
+      ],
+      note: /Combed on one day .*14 minutes in all/,
+    },
+    gear: { says: [{ kind: 'gear', gear: 'harness', hours: 3 }], note: /Wore a harness on one day/ },
+    measure: {
+      says: [{ kind: 'measure', regions: ['back'], mm: 55 }],
+      page: (v) => v.range[1]! >= 55,
+    },
+    dog: {
+      says: [{ kind: 'dog', hard: ['hindfoot'] }],
+      note: /hard: hind feet/,
+    },
+    handling: {
+      says: [{ kind: 'handling', place: 'hindfoot', step: 0, went: 'easy' }],
+    },
+    rehearsed: {
+      says: [{ kind: 'rehearsed', of: 'sanitary', went: 'kept' }],
+      note: /Rehearsed on paper before cutting: under the tail and belly/,
+    },
+    concern: {
+      says: [{ kind: 'concern', where: 'back', seen: ['red'] }],
+      note: /still open: Back: red skin/,
+    },
+    advice: { says: [advice.what], page: (v) => v.advice[0]?.says === 'Comb the ears daily.' },
+    'advice-answer': {
+      says: [{ kind: 'advice-answer', advice: advice.id, how: 'asked' }],
+      page: (v) => v.advice[0]?.state === 'asked',
+    },
+    wish: {
+      says: [wish.what],
+      note: /We would like, place by place: Body 14 mm/,
+      page: (v) => v.wish?.lines.length === 1,
+    },
+    'wish-answer': { says: [answer.what], page: (v) => !!v.wish?.answer },
+    'wish-taken': { says: [{ kind: 'wish-taken', answer: answer.id }], page: (v) => !!v.wish?.taken },
+    photo: { says: [{ kind: 'photo', place: 'back' }], page: (v) => v.photos.length === 1 },
+    // Days that were given are told by the forecast of the visit.
+    proposed: null,
+    plan: null,
+  }
+  const before: Partial<Record<Fact['kind'], Entry[]>> = {
+    'advice-answer': [advice],
+    'wish-answer': [wish],
+    'wish-taken': [wish, answer],
+  }
+  it.each(Object.entries(KINDS).flatMap(([k, h]) => (h && typeof h === 'object' ? [[k, h] as const] : [])))(
+    'a %s is heard in the note, and in the same words by link and in the room; outside a share it is not',
+    (kind, { says, note, page }) => {
+      const entries = [
+        ...(before[kind as Fact['kind']] ?? []),
+        ...says.map((what) => entry('2026-09-19', what)),
+      ]
+      const record = dog({}, 20, entries)
+      const shown = { ...record, profile: profileOn(record.profile, record.entries) }
+      const text = draftNote(shown, TODAY)
+      const view = (scope: 'stretch' | 'note') => sharedViewOf({ ...shown, today: TODAY, scope } as never)
+      if (note) expect(text).toMatch(note)
+      if (page) expect(page(view('stretch')), 'on the page').toBeTruthy()
+      expect(
+        view('stretch')
+          .facts.map((f) => f.says)
+          .join('\n'),
+      ).toBe(text)
+      expect(view('note').facts).toEqual([])
+    },
+  )
   it('as it stands: a part cut twice has its last length, feet cut on two days both, and a look its last', () => {
     const paws = (day: string, side: 'left' | 'right', mm: number) =>
       entry(day, {

@@ -56,7 +56,8 @@ export interface CareSince {
   /** The last day of it. */
   day: Day
 }
-const LABEL: Record<TidyId, string> = {
+/** What each tidy is called where a groomer reads of it. */
+export const TIDY_LABELS: Record<TidyId, string> = {
   face: 'Face',
   paws: 'Paws',
   sanitary: 'Under the tail and belly',
@@ -97,7 +98,7 @@ function trimmed(tidy: TrimId, done: readonly Dated<'tidy'>[], at: Day): CareSin
     .map((g) => `${sayTheParts(g.parts, partsOfTidy(tidy))} ${g.words} ${sayDay(g.day, at)}`)
   const met = [...new Set(parts.flatMap((p) => p.found ?? []))].map((f) => FOUND_SAYS[f])
   return {
-    label: LABEL[tidy],
+    label: TIDY_LABELS[tidy],
     says: [...said, ...(met.length ? [`met: ${listed(met)}`] : [])].join('; '),
     day: parts
       .map((p) => p.day)
@@ -114,7 +115,7 @@ function looked(tidy: TidyId, done: readonly Dated<'tidy'>[], at: Day): CareSinc
   const whole = last.what.outcome
   const how = listed((whole ? [whole] : outcomes).map((o) => OUTCOME_SAYS[o]))
   return {
-    label: LABEL[tidy],
+    label: TIDY_LABELS[tidy],
     says: `${days > 1 ? `${days} days, last ` : ''}${sayDay(last.day, at)}${how ? `: ${how}` : ''}`,
     day: last.day,
   }

@@ -1,5 +1,9 @@
 import { whatWent } from '../handling/what-went'
-import { careSince } from './care-since'
+import { openConcerns, sayWhere } from '../look/look-over'
+import { hardPlaces } from '../handling/handling'
+import { stepsOf } from '../handling/ladders'
+import type { HandledId } from '../handling/ladders'
+import { careSince, TIDY_LABELS } from './care-since'
 import { overdueCare } from './overdue'
 import { sayWish } from './wish-words'
 import { isWhere, placeRow, regionOf, regionsOf } from '../../coat/regions'
@@ -9,6 +13,7 @@ import type { DatedFact, FactOf } from '../../record/entries'
 import type { Finding } from '../../record/findings'
 import type { DogRecord } from '../../record/fold'
 import { dayAndMonth, sayDay } from '../../record/say-day'
+import { SIGNS } from '../../record/signs'
 import { jacketSaid } from '../../record/jacket'
 import { stretchStart } from '../../record/stretch-start'
 import { timeline } from '../../record/timeline'
@@ -84,6 +89,15 @@ const FOUND: Record<Exclude<Finding, 'glides' | 'refused'>, [once: string, often
   knot: ['A tight knot', 'Tight knots'],
   mat: ['A mat', 'Mats'],
   felt: ['Felted hair', 'Felted hair'],
+}
+const onSo = (days: number) => (days === 1 ? 'one day' : `${days} days`)
+const WORN = { harness: 'Wore a harness', collar: 'Wore a collar', coat: 'Wore a coat or jumper' } as const
+/** What a hand felt, for whoever has the dog next. */
+const BY_HAND: Record<FactOf<'hand'>['feels'], string> = {
+  nothing: 'nothing to feel',
+  lumps: 'some lumps',
+  many: 'many lumps',
+  sheet: 'one sheet',
 }
 const sentence = (s: string) => s.charAt(0).toUpperCase() + s.slice(1)
 
@@ -187,6 +201,22 @@ export function noteFacts(record: DogRecord, at: Day): NoteFact[] {
       say(`wet ${f.id}`, `${how} ${sayDay(f.day, at)}, not combed dry`)
     }
   }
+  const daysOf = (of: (f: DatedFact) => boolean) => [...new Set(facts.filter(of).map((f) => f.day))]
+  const brushed = daysOf((f) => f.what.kind === 'brush').filter((d) => !days.includes(d))
+  if (brushed.length)
+    say('brushed', `Brushed and not combed on ${onSo(brushed.length)}, last ${sayDay(brushed.at(-1)!, at)}`)
+  for (const gear of ['harness', 'collar', 'coat'] as const) {
+    const worn = daysOf((f) => f.what.kind === 'gear' && f.what.gear === gear && f.what.hours > 0)
+    if (worn.length) say(`gear ${gear}`, `${WORN[gear]} on ${onSo(worn.length)}`)
+  }
+  for (const f of facts)
+    if (f.what.kind === 'hand')
+      say(`hand ${f.id}`, `${dayAndMonth(f.day)} by hand, before a comb was there: ${BY_HAND[f.what.feels]}`)
+  for (const c of openConcerns(record, at))
+    say(
+      `concern ${c.id}`,
+      `For the vet, still open: ${sayWhere(c.what.where)}: ${c.what.seen.map((s) => SIGNS[s]).join(', ')}`,
+    )
   for (const { label, says } of careSince(record, from, at).slice(0, MOST_TOLD))
     say(`care ${label}`, `${label}: ${says}`)
   const overdue = overdueCare(record, at)
@@ -194,7 +224,24 @@ export function noteFacts(record: DogRecord, at: Day): NoteFact[] {
   const jacket = jacketSaid(record, at)
   if (jacket) say('jacket', `The jacket: ${jacket}`)
   for (const w of whatWent(record, at).slice(0, MOST_WENT)) say(`went ${w.id}`, `What works: ${w.says}`)
-  const hard = profile.hard.map((p) => placeRow(p).plural.toLowerCase())
+  const onTheWay = new Map(hardPlaces(record, at).map((h) => [h.place, h]))
+  const asFar = (place: HandledId) => {
+    const h = onTheWay.get(place)
+    return h?.last ? ` (at home as far as: ${stepsOf(place)[h.step]!.toLowerCase()})` : ''
+  }
+  const hard = profile.hard.map((p) => `${placeRow(p).plural.toLowerCase()}${asFar(p)}`)
+  const rehearsed = [
+    ...new Set(
+      timeline(record.entries).flatMap((f) =>
+        f.day <= at && f.what.kind === 'rehearsed' && f.what.went === 'kept' ? [f.what.of] : [],
+      ),
+    ),
+  ]
+  if (rehearsed.length)
+    say(
+      'rehearsed',
+      `Rehearsed on paper before cutting: ${rehearsed.map((of) => TIDY_LABELS[of].toLowerCase()).join(', ')}`,
+    )
   if (hard.length) say('hard', `${sentence(she)} finds these places hard: ${hard.join(', ')}`)
   const wish = standingWish(record, at)
   if (wish) say('wish', `We would like, place by place: ${sayWish(wish.lines)}`)

@@ -91,5 +91,5 @@ describe('what was told of a visit, and what was found', () => {
     const met = demoDogs(TODAY).flatMap((d) => toldAndFound(d, TODAY))
     expect(met.length).toBeGreaterThan(1)
     for (const m of met) expect(m.told.mats).toBeGreaterThan(0)
-  })
+  }, 60_000)
 })

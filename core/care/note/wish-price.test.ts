@@ -68,7 +68,7 @@ describe('what a wish costs', () => {
       expect(priced!.answered!.all.clear).toBeGreaterThan(priced!.asked.all.clear)
     }
     expect(demoDogs(TODAY).some((d) => standingWish(d, TODAY))).toBe(true)
-  })
+  }, 60_000)
 })
 
 describe('a wish in words', () => {

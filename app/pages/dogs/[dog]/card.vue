@@ -42,7 +42,7 @@ const done = computed(() => careLines(file.value, today.value))
 const lines = computed(() => [
   ...draftNote(file.value, today.value)
     .split('\n')
-    .filter((l) => !done.value.includes(l) && !/finds these places hard|^We would like/.test(l))
+    .filter((l) => !done.value.includes(l) && !/finds these places hard|^We would like|^For the vet/.test(l))
     .slice(0, FIVE),
   ...done.value.slice(0, FIVE),
 ])
