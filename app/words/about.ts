@@ -5,6 +5,8 @@ import { weeklyMinutes } from '#core/plan/weekly'
 import type { Coat } from '#core/record/coat'
 import { daysBetween } from '#core/record/day'
 import type { FactOf } from '#core/record/entries'
+import type { HelpId } from '#core/record/what-works'
+import { sayHelps } from '#core/record/what-works'
 import { garmentHours } from '#core/record/garments'
 import type { Profile } from '#core/record/profile'
 import { plural } from './numbers'
@@ -26,6 +28,7 @@ export const ABOUT = [
   'ground',
   'hard',
   'works',
+  'helps',
   'minutes',
   'groomer',
   'nextVisit',
@@ -49,9 +52,18 @@ export const ABOUT_LABELS: Record<About, string> = {
   ground: 'Walks on',
   hard: 'Finds hard',
   works: 'What works',
+  helps: 'What helps',
   minutes: 'Your week',
   groomer: 'Groomer',
   nextVisit: 'Next visit',
+}
+
+/** What is asked of each thing that helps. */
+export const HELPS_ASKS: Record<HelpId, string> = {
+  breaks: 'Breaks: when, and how',
+  treats: 'Treats that hold it still',
+  mouth: 'Mouth: may it be held or opened',
+  noises: 'Noises it minds',
 }
 
 const times = (n: number) => `${Number(n.toFixed(2))} times as fast`
@@ -87,6 +99,8 @@ export function effectOfTruth(which: About, profile: Profile, coat: Coat, today:
       return profile.hairyEars ? 'what grows there is left, or done as your school has it; never plucked' : ''
     case 'works':
       return profile.works?.length ? 'said at the place on the table, and told to the groomer' : ''
+    case 'helps':
+      return sayHelps(profile.helps) ? 'told to the groomer' : ''
     case 'harnessHours':
       return profile.harnessHours
         ? `shoulders, chest, girth and armpits fill ${times(harnessFactor(profile.harnessHours))}`

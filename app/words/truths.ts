@@ -5,6 +5,7 @@ import type { EarCarriage } from '#core/record/habits'
 import type { ConditionId } from '#core/record/condition'
 import type { MarkId } from '#core/record/marks'
 import { dayAndMonth, MONTHS } from '#core/record/say-day'
+import { sayHelps } from '#core/record/what-works'
 import { capital, plural } from './numbers'
 
 /** How ears are carried, in a few words. */
@@ -90,6 +91,7 @@ export function sayTruths(d: FactOf<'dog'>): string[] {
     )
   if (d.hairyEars !== undefined)
     out.push(d.hairyEars ? 'hair in the ear openings' : 'no hair in the ear openings')
+  if (d.helps) out.push(sayHelps(d.helps) || 'nothing said of what helps')
   if (d.works) out.push(d.works.length ? d.works.map(sayWorks).join('; ') : 'nothing said of what works')
   return out.map((words, i) => (i ? words : capital(words)))
 }

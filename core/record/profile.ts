@@ -28,7 +28,8 @@ import { MEANS_IDS } from './means'
 import { MARKS } from './marks'
 import { daySchema, oneLine, words } from './text'
 import { CARE_IDS, CUT_IDS } from './tidies'
-import { FIRST_LEGS, POSITIONS } from './what-works'
+import { FIRST_LEGS, HELPS, POSITIONS } from './what-works'
+import type { HelpId } from './what-works'
 
 export { daySchema }
 
@@ -162,6 +163,13 @@ export const TRUTHS = {
       }),
     )
     .max(28, 'A place each, at most.'),
+  /** What helps it through, and what does not: breaks, treats, the mouth, noises. */
+  helps: z.strictObject(
+    Object.fromEntries(HELPS.map((of) => [of, oneLine(60).optional()])) as Record<
+      HelpId,
+      z.ZodOptional<ReturnType<typeof oneLine>>
+    >,
+  ),
 }
 
 /** A dog as it is on a day. What happens on a day is an entry; so is what becomes true on one. */
@@ -177,6 +185,7 @@ export const profileSchema = z.strictObject({
   condition: TRUTHS.condition.optional(),
   hairyEars: TRUTHS.hairyEars.optional(),
   works: TRUTHS.works.optional(),
+  helps: TRUTHS.helps.optional(),
   /** First day of the record, where nothing earlier is known. */
   since: daySchema,
   nextVisit: daySchema.optional(),

@@ -18,6 +18,7 @@ const DATED = Object.keys({
   condition: true,
   hairyEars: true,
   works: true,
+  helps: true,
 } satisfies Record<keyof typeof TRUTHS, true>) as (keyof typeof TRUTHS)[]
 
 /** What differs from one telling of a dog to the next, of what has its day; null where nothing does. */

@@ -43,6 +43,7 @@ const words = fc
   .string({ unit: 'grapheme', minLength: 1, maxLength: 40 })
   .map((s) => s.trim())
   .filter((s) => s !== '' && s.length <= 200 && !s.includes('\uFFFD'))
+const helpSaid = fc.constantFrom('every five minutes', 'cheese', 'no fingers in it', 'the dryer from far')
 const day = fc.integer({ min: 0, max: 400 }).map((n) => addDays('2026-02-01', n))
 const some = <T extends string>(all: readonly T[]) => fc.subarray([...all], { minLength: 1 })
 
@@ -147,6 +148,10 @@ const FACTS: { [K in Fact['kind']]: fc.Arbitrary<FactOf<K>> } = {
       condition: fc.subarray([...CONDITIONS]),
       hairyEars: fc.boolean(),
       works,
+      helps: fc.record(
+        { breaks: helpSaid, treats: helpSaid, mouth: helpSaid, noises: helpSaid },
+        { requiredKeys: [] },
+      ),
       nextVisit: fc.option(day, { nil: null }),
       ears: fc.constantFrom(...EAR_CARRIAGES),
       ground: fc.constantFrom(...GROUNDS),
@@ -249,8 +254,8 @@ const FACTS: { [K in Fact['kind']]: fc.Arbitrary<FactOf<K>> } = {
     from: name,
     lines: wheres(
       fc.oneof(
-        fc.record({ how: fc.constantFrom('will', 'not'), because: words60 }, { requiredKeys: ['how'] }),
-        fc.record({ how: fc.constant('rather'), mm, because: words60 }, { requiredKeys: ['how', 'mm'] }),
+        fc.record({ how: fc.constantFrom('will', 'not'), because: helpSaid }, { requiredKeys: ['how'] }),
+        fc.record({ how: fc.constant('rather'), mm, because: helpSaid }, { requiredKeys: ['how', 'mm'] }),
       ),
     ),
   }) as never,

@@ -6,7 +6,8 @@ import { addDays } from '#core/record/day'
 import { EAR_CARRIAGES, GROUNDS } from '#core/record/habits'
 import { CONDITIONS } from '#core/record/condition'
 import type { Profile } from '#core/record/profile'
-import { ABOUT_LABELS, MISSING } from '~/words/about'
+import { HELPS } from '#core/record/what-works'
+import { ABOUT_LABELS, HELPS_ASKS, MISSING } from '~/words/about'
 import type { About, Told } from '~/words/about'
 import { CARRIAGE_SAYS, CONDITION_SAYS } from '~/words/truths'
 
@@ -33,6 +34,7 @@ const draft = reactive({
   collarAllDay: p.collarAllDay,
   hairyEars: p.hairyEars ?? false,
   works: [...(p.works ?? [])],
+  helps: { breaks: '', treats: '', mouth: '', noises: '', ...p.helps },
   garments: [...(p.garments ?? [])],
   ground: p.habits?.ground ?? 'hard',
   hard: [...p.hard],
@@ -43,6 +45,12 @@ const draft = reactive({
 const told = computed<Told>(() => {
   const { which } = props
   if (which === 'nextVisit') return { nextVisit: draft.nextVisit || null }
+  if (which === 'helps')
+    return {
+      helps: Object.fromEntries(
+        HELPS.flatMap((of) => (draft.helps[of].trim() ? [[of, draft.helps[of].trim()]] : [])),
+      ),
+    }
   if (which === 'groomer') return { groomer: draft.groomer.trim() }
   return JSON.parse(JSON.stringify({ [which]: draft[which] })) as Told
 })
@@ -57,7 +65,7 @@ const missing = computed({
   },
 })
 /** Lists of more than one field: what they are of stands above them. */
-const LISTED: readonly About[] = ['marks', 'garments', 'works', 'minutes']
+const LISTED: readonly About[] = ['marks', 'garments', 'works', 'helps', 'minutes']
 const YES = [
   { value: 'yes', words: 'yes' },
   { value: 'no', words: 'no' },
@@ -158,6 +166,18 @@ const problem = computed(() => {
       :choices="YES"
     />
     <WorksList v-else-if="which === 'works'" v-model="draft.works" />
+    <div v-else-if="which === 'helps'" class="flex flex-wrap gap-x-5 gap-y-2">
+      <FormField
+        v-for="of in HELPS"
+        :key="of"
+        v-model="draft.helps[of]"
+        class="w-full max-w-72"
+        :label="HELPS_ASKS[of]"
+        :name="`helps-${of}`"
+        maxlength="60"
+        autocomplete="off"
+      />
+    </div>
     <ChoiceRow
       v-else-if="which === 'ears'"
       v-model="draft.ears"

@@ -2,6 +2,7 @@
 import { v7 as uuid } from 'uuid'
 import { placeRow } from '#core/coat/regions'
 import { namePlaces } from '#core/care/note/note'
+import { sayHelps } from '#core/record/what-works'
 import { dayAndMonth, sayDay, weekdayName } from '#core/record/say-day'
 import { MOST_NOTE } from '#shared/limits'
 import type { SharedDog } from '#shared/answers'
@@ -58,6 +59,7 @@ const before = computed(() => {
   const { works = [], marks = [], condition = [] } = props.shared.profile
   return [
     { label: 'works', says: works.map(sayWorks).join('; ') },
+    { label: 'helps', says: sayHelps(props.shared.profile.helps) },
     { label: 'seen', says: props.view.went.map((w) => w.says).join('; ') },
     { label: 'jacket', says: props.view.jacket },
     { label: 'skin', says: marks.map(sayMark).join('; ') },

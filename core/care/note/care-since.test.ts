@@ -124,8 +124,8 @@ describe('what was done beside the comb, as a groomer hears it', () => {
       page: (v) => v.range[1]! >= 55,
     },
     dog: {
-      says: [{ kind: 'dog', hard: ['hindfoot'] }],
-      note: /hard: hind feet/,
+      says: [{ kind: 'dog', hard: ['hindfoot'], helps: { noises: 'the dryer from far' } }],
+      note: /What helps: noises: the dryer from far.\n.*hard: hind feet/,
     },
     handling: {
       says: [{ kind: 'handling', place: 'hindfoot', step: 0, went: 'easy' }],

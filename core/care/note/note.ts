@@ -14,6 +14,7 @@ import type { Finding } from '../../record/findings'
 import type { DogRecord } from '../../record/fold'
 import { dayAndMonth, sayDay } from '../../record/say-day'
 import { SIGNS } from '../../record/signs'
+import { sayHelps } from '../../record/what-works'
 import { jacketSaid } from '../../record/jacket'
 import { stretchStart } from '../../record/stretch-start'
 import { timeline } from '../../record/timeline'
@@ -223,6 +224,8 @@ export function noteFacts(record: DogRecord, at: Day): NoteFact[] {
   if (overdue) say('overdue', `Overdue: ${overdue}`)
   const jacket = jacketSaid(record, at)
   if (jacket) say('jacket', `The jacket: ${jacket}`)
+  const helps = sayHelps(profile.helps)
+  if (helps) say('helps', `What helps: ${helps}`)
   for (const w of whatWent(record, at).slice(0, MOST_WENT)) say(`went ${w.id}`, `What works: ${w.says}`)
   const onTheWay = new Map(hardPlaces(record, at).map((h) => [h.place, h]))
   const asFar = (place: HandledId) => {
