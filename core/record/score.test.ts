@@ -1,7 +1,7 @@
 import { randomLcg } from 'd3-random'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { dog, entry, visit } from '../../tests/support/dogs'
+import { dog, entry } from '../../tests/support/dogs'
 import { anyFact } from '../../tests/support/facts'
 import { lnChanceOf } from '../learn/counts'
 import type { Held } from '../learn/counts'
