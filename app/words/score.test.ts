@@ -26,6 +26,7 @@ describe('how right it was, in words', () => {
   it('is honest where it was right, too worried, too calm', () => {
     const right = [group(0.05, 0.06, [0.04, 0.09])]
     expect(sayScore(score(), right).lead).toBe('What it said is what was found')
+    expect(furthestOut([group(0.02, 0, [0, 0.018])])).toBeNull()
     const worried = [...right, group(0.25, 0.2, [0.16, 0.24])]
     expect(sayScore(score(), worried).lead).toBe('It said 1 in 4 where 1 in 5 caught: too worried there')
     const calm = [...worried, group(0.1, 0.3, [0.25, 0.36])]

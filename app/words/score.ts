@@ -5,9 +5,14 @@ import { capital, inOdds, plural } from './numbers'
 /** Fewer combings than these tell nothing of how right it was (judgement). */
 export const LEAST_CHECKS = 60
 
+/** A chance that is out by less than this is not worth a word, however sure it is (judgement). */
+const WORTH_A_WORD = 0.03
+
 /** The group it was furthest out at, where what was found lies outside what is likely of what was said. */
 export function furthestOut(groups: readonly Group[]): Group | null {
-  const out = groups.filter((g) => g.said < g.likely[0] || g.said > g.likely[1])
+  const out = groups.filter(
+    (g) => (g.said < g.likely[0] || g.said > g.likely[1]) && Math.abs(g.said - g.share) >= WORTH_A_WORD,
+  )
   const by = (g: Group) => Math.abs(Math.log((g.said + 0.01) / (g.share + 0.01)))
   return out.sort((a, b) => by(b) - by(a))[0] ?? null
 }
