@@ -1,7 +1,7 @@
 import { randomLcg } from 'd3-random'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { dog, entry } from '../../tests/support/dogs'
+import { dog, entry, visit } from '../../tests/support/dogs'
 import { anyFact } from '../../tests/support/facts'
 import { lnChanceOf } from '../learn/counts'
 import type { Held } from '../learn/counts'
@@ -11,7 +11,7 @@ import { addDays } from './day'
 import type { Entry } from './entries'
 import { assess } from './fold'
 import { chanceOfMat } from './odds'
-import { driftOf, FALSE_ALARMS, groupsOf, scored, scoreOf } from './score'
+import { driftOf, FALSE_ALARMS, groupsOf, howRight, scored, scoreOf } from './score'
 import type { Said } from './score'
 
 const START = '2026-09-01'
@@ -139,6 +139,21 @@ describe('the score', () => {
     expect([s.found, s.checks]).toEqual([2, 10])
     expect(s.said).toBeCloseTo(1, 12)
     expect(scoreOf({ checks: [], sittings: [] })).toBeNull()
+  })
+  it('of a record, stretch by stretch: a check counts in the one it fell in', () => {
+    const record = dog({}, 20, [
+      check(7, 'belly', 'snag'),
+      visit(on(20), 'wool-cross', 13),
+      check(27, 'belly', 'glides'),
+      check(34, 'belly', 'knot', 2),
+    ])
+    const { score, stretches, drift } = howRight(record, on(40))
+    expect(stretches.map((s) => [s.from, s.score.checks, s.score.found])).toEqual([
+      [START, 1, 1],
+      [on(20), 2, 2],
+    ])
+    expect([score!.checks, score!.found, drift]).toEqual([3, 3, null])
+    expect(howRight(dog({}, 20), on(40)).score).toBeNull()
   })
   it('a chance of one stands in the last group, and few make none', () => {
     expect(groupsOf(Array.from({ length: 8 }, () => said(1, 1)))).toHaveLength(1)

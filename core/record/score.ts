@@ -194,3 +194,21 @@ export function driftOf(sittings: readonly Sitting[], since: Day): Drift | null 
   }
   return null
 }
+
+/** How right it was of a dog: all told, by what was said, stretch by stretch (the running one last), and whether it drifted in this one. */
+export function howRight(record: DogRecord, at: Day) {
+  const since = (record.began ?? record.profile).since
+  const all = scored(record, since, at)
+  return {
+    score: scoreOf(all),
+    groups: groupsOf(all.checks),
+    drift: driftOf(all.sittings, all.began.at(-1) ?? since),
+    stretches: all.began.flatMap((from, i) => {
+      const to = all.began[i + 1]
+      const within = ({ day }: { day: Day }) => day >= from && (!to || day < to)
+      const score = scoreOf({ checks: all.checks.filter(within), sittings: all.sittings.filter(within) })
+      return score ? [{ from, score }] : []
+    }),
+  }
+}
+export type HowRight = ReturnType<typeof howRight>

@@ -205,6 +205,8 @@ const OWNERS = {
 } as const satisfies Partial<Record<Fact['kind'], string>>
 type OwnersKind = keyof typeof OWNERS
 const isOwners = (kind: string): kind is OwnersKind => kind in OWNERS
+/** What becomes true of the dog: told as such, or by a visit that says what works on it. */
+const tellsOfDog = (what: Fact): boolean => what.kind === 'dog' || (what.kind === 'visit' && !!what.works)
 
 /** Of what is corrected here, what was the owner's to say, and its kind. */
 async function ownersOf(at: Tx, householdId: string, dogId: string, read: readonly Entry[]) {
@@ -224,6 +226,8 @@ async function ownersOf(at: Tx, householdId: string, dogId: string, read: readon
 }
 /** Why this is not for another than the owner to write; null where it is. */
 function notTheirs({ what }: Entry, said: ReadonlyMap<string, OwnersKind>): string | null {
+  const fact = what.kind === 'correction' ? what.by : what
+  if (fact && tellsOfDog(fact)) return OWNERS.dog
   const kind =
     what.kind !== 'correction'
       ? what.kind
@@ -329,9 +333,9 @@ async function insert(tx: Tx, householdId: string, dogId: string, authorId: stri
     )
     .onConflictDoNothing()
     .returning({ id: entries.id })
-  const tells = ({ what }: Entry) => what.kind === 'dog' || (what.kind === 'visit' && !!what.works)
-  if (fresh.some((e) => tells(e) || (dog.began && e.what.kind === 'correction')))
-    await standAnew(tx, householdId, dogId, dog)
+  const tells = ({ what }: Entry) =>
+    what.kind === 'correction' ? !!dog.began || (!!what.by && tellsOfDog(what.by)) : tellsOfDog(what)
+  if (fresh.some(tells)) await standAnew(tx, householdId, dogId, dog)
   return rows.map((r) => r.id)
 }
 

@@ -6,6 +6,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { routeRow, ROUTES } from '../../server/access/routes'
 import type { RouteKey } from '../../server/access/routes'
 import { currentInstant } from '../support/clock'
+import type { Fact } from '../../core/record/entries'
 import { entry, visit } from '../support/dogs'
 import { aPicture } from '../support/pictures'
 import { daysAgo, joined, newDog, newGroomer, newOwner, PASSWORD, startApp, Visitor } from '../support/server'
@@ -373,6 +374,25 @@ describe('members', () => {
       422,
       'What is wished of the groomer is for the owner to say.',
     ])
+    // Nor by a visit that says what works: it would be true of the dog.
+    const slip = (works: object) =>
+      entry(daysAgo(1), { kind: 'visit', lengths: {}, found: [], did: ['bath'], only: true, ...works })
+    const byVisit = slip({ works: [{ place: 'beard', position: 'lying' }] })
+    const corrected = entry(daysAgo(1), {
+      kind: 'correction',
+      replaces: own.entries[1]!.id,
+      by: byVisit.what as Fact,
+    })
+    for (const e of [byVisit, corrected]) {
+      const answer = await visitor.call('POST', `/api/dogs/${dog.id}/entries`, { entries: [e] })
+      expect([answer.status, answer.json.message]).toEqual([
+        422,
+        'What is true of the dog is for its owner to change.',
+      ])
+    }
+    expect((await visitor.call('POST', `/api/dogs/${dog.id}/entries`, { entries: [slip({})] })).status).toBe(
+      200,
+    )
     // Nor is what the owner said taken back.
     expect((await mine.call('POST', `/api/dogs/${dog.id}/entries`, { entries: [told] })).status).toBe(200)
     const back = entry(daysAgo(1), { kind: 'correction', replaces: told.id, by: null })

@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { dayAndMonth } from '#core/record/say-day'
+import type { HowRight } from '#core/record/score'
 import { recordOf } from '~/offline/shown'
 import { hire, plainly } from '~/workers/hire'
-import type { ScoreTold, ScoreWork } from '~/workers/score.worker'
+import type { ScoreWork } from '~/workers/score.worker'
 import { plural } from '~/words/numbers'
 import { LEAST_CHECKS, sayDrift, sayHeld, sayScore, sayWorth } from '~/words/score'
 
@@ -12,14 +13,14 @@ const worker = hire<ScoreWork>(
   () => new Worker(new URL('../../workers/score.worker.ts', import.meta.url), { type: 'module' }),
 )
 onBeforeUnmount(worker.dismiss)
-const told = shallowRef<ScoreTold | null>(null)
+const told = shallowRef<HowRight | null>(null)
 const failed = ref(false)
 let newest = 0
 async function ask() {
   const mine = ++newest
   failed.value = false
   const record = plainly(recordOf(file.value))
-  const answer = await worker.ask((w) => w.score(record, today.value)).catch(() => null)
+  const answer = await worker.ask((w) => w.howRight(record, today.value)).catch(() => null)
   if (mine !== newest) return
   told.value = answer
   failed.value = !answer
