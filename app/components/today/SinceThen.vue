@@ -53,6 +53,7 @@ async function combedDry() {
   await record.add([
     { day: entry.day, what: { kind: 'correction', replaces: entry.id, by: { ...l.what, combedDry: true } } },
   ])
+  if (last.value !== l) return
   last.value = { ...l, says: `${l.says}, combed dry`, what: { ...l.what, combedDry: true } }
 }
 const measuring = ref(false)

@@ -43,23 +43,20 @@ watch(
   () => chosen.value?.place,
   () => (minding.value = false),
 )
-const last = ref<{ id: string; day: string } | null>(null)
+const { written: last, write, undo } = useWritten()
 async function log(h: HardPlace, went: Comfort, snapped = false) {
-  const [entry] = await record.add([
-    {
-      day: today.value,
-      time: localTime(),
-      what: { kind: 'handling', place: h.place, step: h.step, went, ...(snapped ? { snapped } : {}) },
-    },
-  ])
-  if (!entry) return
-  last.value = entry
+  if (
+    !(await write({
+      kind: 'handling',
+      place: h.place,
+      step: h.step,
+      went,
+      ...(snapped ? { snapped } : {}),
+    }))
+  )
+    return
   picked.value = h.place
   minding.value = false
-}
-async function undo() {
-  if (last.value) await record.takeBack(last.value)
-  last.value = null
 }
 /** Somebody was asked, and they begin again from the first step. */
 const helped = ref(false)
