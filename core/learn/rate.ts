@@ -25,8 +25,8 @@ export interface Rate {
 }
 
 /** Shape and rate of the priors: the dog, mean 1, sd 0.41; the place, mean 1, sd 0.58 (judgement). */
-const DOG = 6
-const PLACE = 3
+export const DOG = 6
+export const PLACE = 3
 
 /** Nodes for φ, evenly apart in ln φ, and the prior's weight at each. */
 const NODES = 65

@@ -1,5 +1,6 @@
 import type { RegionId } from '../coat/regions'
 import { WET_DAYS, WET_FACTOR } from '../coat/exposure'
+import { timesUnder, UNDER } from '../learn/causes'
 import { dayNumber, dayOf } from '../record/day'
 import type { Day } from '../record/day'
 import type { Coat } from '../record/coat'
@@ -33,7 +34,8 @@ export interface Outlook {
  * @param swims a week, not combed dry after; they wet what swimming wets for that share of the days
  */
 export function outlookOf(from: Coat, to: Day, swims = 0): Outlook {
-  const soaked = 1 + (WET_FACTOR - 1) * Math.min(1, (swims * WET_DAYS) / 7)
+  const swim = WET_FACTOR * timesUnder(from.causes, UNDER.swim)
+  const soaked = 1 + (swim - 1) * Math.min(1, (swims * WET_DAYS) / 7)
   const start = from.today
   const days = Math.max(0, dayNumber(to) - start)
   const coat = from.copy()

@@ -1,5 +1,7 @@
 import type { Stages } from '../coat/knots'
 import type { RegionId } from '../coat/regions'
+import type { SeenUnder } from '../learn/causes'
+import { NOTHING_SEEN } from '../learn/rate'
 import type { Rate, Seen } from '../learn/rate'
 import type { Day } from './day'
 import type { FactOf } from './entries'
@@ -12,17 +14,21 @@ interface LeftIn {
   stages: Stages
 }
 
+/** What a place's checks have come to, in all and by cause. */
+export type SeenHere = Seen & SeenUnder
+export const NOTHING_MET: SeenHere = { ...NOTHING_SEEN, born: [], met: [] }
+
 /** A place as it stands on the morning of a day, after what was done that day. */
 export interface RegionState {
   id: RegionId
   /** Length of hair, mm. */
   mm: number
-  /** Expected unseen knots in each stage, for a coat that knots as its type does (θ = 1). */
+  /** Expected unseen knots in each stage at θ = 1, by the type's factors as far as this dog's were not learned. */
   unseen: Stages
   /** Knots seen and not taken out. */
   left: readonly LeftIn[]
   /** What its checks have come to, and what they teach of how readily it knots. */
-  seen: Seen
+  seen: SeenHere
   rate: Rate
   /** Last day the comb went through, or a visit emptied it; null while nothing has met it. */
   clearOn: Day | null

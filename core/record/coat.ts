@@ -1,18 +1,19 @@
 import { COATS } from '../coat/coat-types'
 import type { CoatType } from '../coat/coat-types'
-import { changesCoat, exposureOf, shedsIn, WET_DAYS } from '../coat/exposure'
-import type { DayExposure } from '../coat/exposure'
+import { WET_DAYS } from '../coat/exposure'
 import { lengthAfter, maxLength } from '../coat/growth'
-import { CLEAR, keep, KEPT, knotRate, stepper, tightenByWash } from '../coat/knots'
+import { CLEAR, KEPT, knotRate, stepper, tightenByWash } from '../coat/knots'
 import type { Stages } from '../coat/knots'
 import { combMinutes } from '../coat/minutes'
 import { REGIONS } from '../coat/regions'
 import type { Cover, Region, RegionId } from '../coat/regions'
 import { sizeFactor } from '../coat/size'
 import type { Learned } from '../learn/normal'
-import { learnRates, NOTHING_SEEN, PRIOR_RATE, widened } from '../learn/rate'
+import { asCauses, learnCauses, timesUnder, UNDER } from '../learn/causes'
+import type { CauseHeld, Under } from '../learn/causes'
+import { learnRates, widened } from '../learn/rate'
 import type { CoatState, RegionState } from './coat-state'
-import { dayNumber, dayOf, monthOf, monthsOld } from './day'
+import { dayNumber, dayOf, monthsOld } from './day'
 import type { Day } from './day'
 import type { DatedFact, FactOf } from './entries'
 import { knotsIn } from './findings'
@@ -20,21 +21,20 @@ import type { Finding } from './findings'
 import type { FirstLengths } from './first-lengths'
 import { bearsComfort, bearsFrom, bearsSession, bearsTable } from './bears'
 import type { Bears } from './bears'
-import { garmentHours } from './garments'
+import { coverListOf, exposuresOn } from './exposures'
+import type { Exposures } from './exposures'
 import { expectedByHand, guessTeaches, toldUncombed } from './hand'
 import type { Profile } from './profile'
 import { become } from './truths'
 import { isUnmet } from './unmet'
 import { lengthsLeft } from './tidied'
 import { Taught } from './taught'
+import { WorkingPlace } from './working-place'
 import { cuts, endsStretch, LEFT_AT_HOME, lengthAt } from './visits'
 import { agreedCut, NOTHING_WISHED, standingOf, wishAfter } from './wishes'
 
 /** A press sooner than this was not a comb going through, s (judgement). */
 const LEAST_TIMED_SECONDS = 5
-
-/** A collar counts once it is on for most of the waking and sleeping day (judgement). */
-const ALL_DAY_HOURS = 12
 
 /** Where a knot that was met and left in stands, by what it was called. */
 const STAGE_OF: Record<Finding, Stages | null> = {
@@ -47,27 +47,6 @@ const STAGE_OF: Record<Finding, Stages | null> = {
   refused: null,
 }
 
-/** What covers places, each list once; places of one list are exposed alike. */
-const COVER_LISTS: readonly (readonly Cover[])[] = [...new Set(REGIONS.map((r) => r.covers))]
-/** How much more than at rest places knot on a day, in the order of those lists. */
-interface Exposures {
-  general: Omit<DayExposure, 'wet'>
-  dry: readonly number[]
-  wet: readonly number[]
-}
-
-interface Growing {
-  from: number
-  sinceDay: number
-  /** Nobody measured it then: it teaches nothing of how fast it grows. */
-  guessed: boolean
-}
-/** A place being carried forward: its state, and what its length grows from. */
-interface Working extends RegionState {
-  region: Region
-  growing: Growing
-}
-
 /**
  * A dog's coat, carried forward a day at a time. The fold makes one from the record; `passTo` goes on
  * from there as the dog usually lives, with no session. Days are whole: acts count on the morning of
@@ -75,8 +54,8 @@ interface Working extends RegionState {
  */
 export class Coat {
   coat: CoatType
-  places: Working[]
-  private index: Map<RegionId, Working>
+  places: WorkingPlace[]
+  private index: Map<RegionId, WorkingPlace>
   private step: ReturnType<typeof stepper>
   private size: number
   /** Of each place, which list of covers it has. */
@@ -89,6 +68,8 @@ export class Coat {
   felt: CoatState['felt'] = null
   /** What is wished of the next cut, and what is agreed of it. */
   wished = NOTHING_WISHED
+  /** How many times what every such coat's are each cause is for this dog, of those something was seen of. */
+  causes: readonly CauseHeld[] = []
   private taught: Taught
   /** What the dog bears at one go. */
   private borne: Bears
@@ -106,30 +87,13 @@ export class Coat {
     this.borne = bearsFrom(monthsOld(profile.born, dayOf(today)))
     this.places = REGIONS.filter((r) => !profile.absent.includes(r.id)).map((region) => this.unmet(region))
     this.index = new Map(this.places.map((p) => [p.id, p]))
-    this.covered = this.places.map((p) => COVER_LISTS.indexOf(p.region.covers))
+    this.covered = this.places.map((p) => coverListOf(p.region))
   }
 
   /** A place nothing is known of, at its usual length. */
-  private unmet(region: Region): Working {
+  private unmet(region: Region): WorkingPlace {
     const mm = this.coat.usualMm[region.part]
-    return {
-      id: region.id,
-      region,
-      growing: { from: mm, sinceDay: this.today, guessed: true },
-      mm,
-      unseen: CLEAR,
-      left: [],
-      seen: NOTHING_SEEN,
-      rate: PRIOR_RATE,
-      clearOn: null,
-      combedAbout: null,
-      guessed: 0,
-      last: null,
-      refusals: 0,
-      wetTo: null,
-      wetBy: null,
-      concern: null,
-    }
+    return new WorkingPlace(region, { from: mm, sinceDay: this.today, guessed: true }, mm)
   }
 
   /** Something became true of the dog: from this day it is so. What was before stays as it was. */
@@ -149,14 +113,14 @@ export class Coat {
       (region) => this.at(region.id) ?? this.unmet(region),
     )
     this.index = new Map(this.places.map((p) => [p.id, p]))
-    this.covered = this.places.map((p) => COVER_LISTS.indexOf(p.region.covers))
+    this.covered = this.places.map((p) => coverListOf(p.region))
     this.unlearned = true
   }
 
   /** The same coat, to be carried another way. */
   copy(): Coat {
     const other = new Coat(this.profile, this.today)
-    other.places = this.places.map((p) => ({ ...p }))
+    other.places = this.places.map((p) => p.copy())
     other.index = new Map(other.places.map((p) => [p.id, p]))
     other.visitOn = this.visitOn
     other.felt = this.felt
@@ -165,6 +129,7 @@ export class Coat {
     other.taught = this.taught.copy()
     other.borne = this.borne
     other.unlearned = this.unlearned
+    other.causes = this.causes
     return other
   }
 
@@ -172,7 +137,7 @@ export class Coat {
     return this.index.get(id)
   }
 
-  private grow(p: Working) {
+  private grow(p: WorkingPlace) {
     p.mm = lengthAfter(
       p.growing.from,
       this.taught.perDay,
@@ -181,7 +146,7 @@ export class Coat {
     )
   }
 
-  private setLength(p: Working, mm: number) {
+  private setLength(p: WorkingPlace, mm: number) {
     p.growing = { from: mm, sinceDay: this.today, guessed: false }
     p.mm = mm
   }
@@ -199,49 +164,36 @@ export class Coat {
   }
 
   /**
-   * Knots born in each place today at θ = 1, in the order of `places`, as the dog usually lives but
-   * for the gear given.
+   * Knots born in each place today at θ = 1, as this dog's causes are, in the order of `places`, as it usually lives
+   * but for the gear given.
    * @param dry as if nothing were wet
    */
   bornToday(gear: readonly FactOf<'gear'>[] = [], dry = false): number[] {
-    const day = dayOf(this.today)
-    const { dry: whereDry, wet: whereWet } = this.exposures(gear, day)
+    const today = this.exposures(gear)
     return this.places.map((p, i) => {
-      const list = this.covered[i]!
-      const wet = !dry && p.wetTo !== null && p.wetTo >= day
-      return knotRate(this.coat, this.size, p.region, p.mm, (wet ? whereWet : whereDry)[list]!)
+      const by = dry ? null : this.wetToday(p)
+      return this.bornIn(p, i, today, by) * timesUnder(this.causes, this.underOf(i, today, by))
     })
   }
-
-  /** How much more than at rest the places knot today, by what covers them. Most days are like the one before. */
-  private exposures(gear: readonly FactOf<'gear'>[], day: Day): Exposures {
-    const worn = (g: string, usual: number) => gear.find((x) => x.gear === g)?.hours ?? usual
-    const general: Omit<DayExposure, 'wet'> = {
-      harnessHours: worn('harness', this.profile.harnessHours),
-      collar: worn('collar', this.profile.collarAllDay ? 24 : 0) >= ALL_DAY_HOURS,
-      coatHours: worn('coat', garmentHours(this.profile, monthOf(day))),
-      shedding: shedsIn(this.coat, monthOf(day), this.profile.hemisphere),
-      puppyChange: changesCoat(this.coat, monthsOld(this.profile.born, day)),
-    }
-    const before = this.exposed
-    if (
-      before &&
-      before.general.harnessHours === general.harnessHours &&
-      before.general.collar === general.collar &&
-      before.general.coatHours === general.coatHours &&
-      before.general.shedding === general.shedding &&
-      before.general.puppyChange === general.puppyChange
-    )
-      return before
-    const under = (wet: boolean) => COVER_LISTS.map((covers) => exposureOf({ covers }, { ...general, wet }))
-    return (this.exposed = { general, dry: under(false), wet: under(true) })
+  /** The same by the type's own factors. */
+  private bornIn(p: WorkingPlace, i: number, { dry, wet }: Exposures, by: RegionState['wetBy']): number {
+    return knotRate(this.coat, this.size, p.region, p.mm, (by ? wet : dry)[this.covered[i]!]!)
+  }
+  private underOf = (i: number, { under }: Exposures, by: RegionState['wetBy']): Under =>
+    under[this.covered[i]!]! | (by ? UNDER[by] : 0)
+  /** What it is wet by, if it still counts. */
+  private wetToday = (p: WorkingPlace) => (p.wetTo !== null && p.wetTo >= dayOf(this.today) ? p.wetBy : null)
+  private exposures(gear: readonly FactOf<'gear'>[] = []): Exposures {
+    return (this.exposed = exposuresOn(this.profile, this.coat, gear, dayOf(this.today), this.exposed))
   }
 
   /** The day's knots form; then it is the next morning. */
   passDay(gear: readonly FactOf<'gear'>[] = []) {
-    const born = this.bornToday(gear)
+    const today = this.exposures(gear)
     this.places.forEach((p, i) => {
-      p.unseen = this.step(p.unseen, born[i]!)
+      const by = this.wetToday(p)
+      p.comesUnder(this.underOf(i, today, by))
+      p.base = this.step(p.base, this.bornIn(p, i, today, by))
       if (p.left.length) p.left = p.left.map((l) => ({ count: l.count, stages: this.step(l.stages, 0) }))
     })
     this.today += 1
@@ -289,8 +241,7 @@ export class Coat {
         return this.check(day, what)
       case 'brush':
         for (const id of what.regions) {
-          const p = this.at(id)
-          if (p) p.unseen = keep(p.unseen, what.depth === 'skin' ? KEPT.brushed : KEPT.surface)
+          this.at(id)?.keep(what.depth === 'skin' ? KEPT.brushed : KEPT.surface)
         }
         return
       case 'wash':
@@ -300,7 +251,7 @@ export class Coat {
           if (what.places && !what.places.includes(p.region.place)) continue
           if (what.combedOut && !what.damp?.includes(p.id)) this.combedOut(p, day)
           else {
-            p.unseen = tightenByWash(p.unseen)
+            p.tightened(tightenByWash)
             p.left = p.left.map((l) => ({ ...l, stages: tightenByWash(l.stages) }))
             this.wet(p, 'bath')
           }
@@ -358,7 +309,7 @@ export class Coat {
             )
           }
           this.clear(p, day)
-          p.unseen = CLEAR
+          p.holds(CLEAR)
           p.left = []
           if (mm !== undefined) this.setLength(p, mm)
         }
@@ -394,13 +345,17 @@ export class Coat {
   }
 
   /** Minutes this owner takes to comb a place once as it is now, nothing found. */
-  minutesOf = (p: Pick<Working, 'region' | 'mm'>): number => this.pace * this.usualMinutes(p)
-  private usualMinutes = (p: Pick<Working, 'region' | 'mm'>) =>
+  minutesOf = (p: Pick<WorkingPlace, 'region' | 'mm'>): number => this.pace * this.usualMinutes(p)
+  private usualMinutes = (p: Pick<WorkingPlace, 'region' | 'mm'>) =>
     combMinutes(this.coat, this.profile.weightKg, p.region, p.mm)
 
   /** Takes over what another coat of the same dog has taught: its places, its growth, the owner's pace. */
   learnFrom(other: Coat): this {
-    for (const p of this.places) p.rate = other.at(p.id)?.rate ?? p.rate
+    this.causes = other.causes
+    for (const p of this.places) {
+      p.rate = other.at(p.id)?.rate ?? p.rate
+      p.causes = this.causes
+    }
     this.taught = other.taught.copy()
     return this
   }
@@ -422,14 +377,14 @@ export class Coat {
     return this.taught.dries
   }
 
-  private wet(p: Working, by: NonNullable<RegionState['wetBy']>) {
+  private wet(p: WorkingPlace, by: NonNullable<RegionState['wetBy']>) {
     p.wetTo = dayOf(this.today + WET_DAYS - 1)
     p.wetBy = by
   }
 
   /** The comb went through: what it met is gone, and wet hair has been combed dry. */
-  private clear(p: Working, day: Day) {
-    p.unseen = keep(p.unseen, KEPT.combed)
+  private clear(p: WorkingPlace, day: Day) {
+    p.keep(KEPT.combed)
     p.clearOn = day
     p.combedAbout = null
     if (p.guessed) {
@@ -441,24 +396,25 @@ export class Coat {
   }
 
   /** A check counted the knots born since the one before; those left in then are not born anew. */
-  private see(p: Working, found: number) {
+  private see(p: WorkingPlace, found: number) {
     const known = p.left.reduce((sum, l) => sum + l.count, 0)
-    const expected = p.unseen[0] + p.unseen[1] + p.unseen[2]
+    const expected = p.base[0] + p.base[1] + p.base[2]
     // What was guessed teaches less than what is known to have come since.
     const guessed = expected ? Math.min(1, p.guessed / expected) : 0
     const share = 1 - guessed * (1 - this.teaches)
-    p.seen = {
-      count: p.seen.count + share * Math.max(0, found - known),
-      exposure: p.seen.exposure + share * expected,
-    }
+    p.met(Math.max(0, found - known), share)
     this.unlearned = true
   }
 
   /** Takes in what was seen since the last time. */
   learn(): this {
     if (this.unlearned) {
-      const rates = learnRates(this.places.map((p) => p.seen))
-      this.places.forEach((p, i) => (p.rate = p.guessed ? widened(rates[i]!) : rates[i]!))
+      this.causes = learnCauses(this.places.map((p) => p.seen))
+      const rates = learnRates(this.places.map((p) => asCauses(p.seen, this.causes)))
+      this.places.forEach((p, i) => {
+        p.rate = p.guessed ? widened(rates[i]!) : rates[i]!
+        p.causes = this.causes
+      })
       this.unlearned = false
     }
     return this
@@ -467,11 +423,12 @@ export class Coat {
   /** Nothing is known but what was told: every place is unmet, and as knotted as a coat so long uncombed. */
   private toldByHand({ combed, feels }: FactOf<'hand'>) {
     const days = toldUncombed(combed, monthsOld(this.profile.born, dayOf(this.today)))
-    const born = this.bornToday()
+    const today = this.exposures()
     this.felt = feels
     this.places.forEach((p, i) => {
-      p.unseen = expectedByHand(born[i]!, this.coat.tighteningPerDay, days, feels)
-      p.guessed = p.unseen[0] + p.unseen[1] + p.unseen[2]
+      const born = this.bornIn(p, i, today, this.wetToday(p))
+      p.holds(expectedByHand(born, this.coat.tighteningPerDay, days, feels))
+      p.guessed = p.base[0] + p.base[1] + p.base[2]
       p.clearOn = null
       p.combedAbout = dayOf(this.today - days)
       if (!p.left.length) p.last = null
@@ -496,7 +453,7 @@ export class Coat {
     if (c.finding === 'rasps') return
     // Dirt catches by itself: brushed, and not known to be clear until it has been washed.
     if (c.open) {
-      p.unseen = keep(p.unseen, KEPT.brushed)
+      p.keep(KEPT.brushed)
       return
     }
     if (c.comfort === 'stopped') return this.reachedInPart(p, c)
@@ -518,7 +475,7 @@ export class Coat {
    * The dog ended it: what the comb met holds for the part it reached, the rest is as it was, so the
    * place is not clear and nothing is learned from it.
    */
-  private reachedInPart(p: Working, c: FactOf<'check'>) {
+  private reachedInPart(p: WorkingPlace, c: FactOf<'check'>) {
     // A knot it would not have touched is a refusal too, beside what is known to be there.
     if (c.decided?.why === 'not-allowed') p.refusals += 1
     const remaining = knotsIn(c) - (c.out ?? 0)
@@ -528,7 +485,7 @@ export class Coat {
   }
 
   /** After a bath the comb went through everywhere: what was put off to it came out. A mat does not. */
-  private combedOut(p: Working, day: Day) {
+  private combedOut(p: WorkingPlace, day: Day) {
     const mats = p.last?.finding === 'mat' || p.last?.finding === 'felt'
     this.clear(p, day)
     if (p.left.length && mats) return
@@ -538,7 +495,7 @@ export class Coat {
 
   state(): CoatState {
     const regions: Record<string, RegionState> = {}
-    for (const { region: _region, growing: _growing, ...s } of this.places) regions[s.id] = { ...s }
+    for (const p of this.places) regions[p.id] = p.shown()
     const felt = this.places.some(isUnmet) ? this.felt : null
     return { day: dayOf(this.today), regions, visitOn: this.visitOn, felt }
   }

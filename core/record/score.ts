@@ -61,6 +61,7 @@ export function scored(record: DogRecord, from: Day, to: Day): Scored {
     const expected = p.unseen[0] + p.unseen[1] + p.unseen[2]
     if (expected < LEAST_EXPECTED) return
     const found = knotsIn(what)
+    const usual = p.base[0] + p.base[1] + p.base[2]
     checks.push({
       day,
       region: p.id,
@@ -68,9 +69,9 @@ export function scored(record: DogRecord, from: Day, to: Day): Scored {
       mat: 1 - chanceOfNone(p.rate, p.unseen[2]),
       mean: p.rate.mean * expected,
       like: {
-        any: 1 - chanceOfNone(PRIOR_RATE, expected),
-        mat: 1 - chanceOfNone(PRIOR_RATE, p.unseen[2]),
-        mean: PRIOR_RATE.mean * expected,
+        any: 1 - chanceOfNone(PRIOR_RATE, usual),
+        mat: 1 - chanceOfNone(PRIOR_RATE, p.base[2]),
+        mean: PRIOR_RATE.mean * usual,
       },
       found,
       mats: matsIn(what),

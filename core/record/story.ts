@@ -20,6 +20,8 @@ import type { Comfort, Finding } from './findings'
 import type { Coat } from './coat'
 import { garmentHours } from './garments'
 import type { DogRecord } from './fold'
+import { asCauses, timesUnder, UNDER } from '../learn/causes'
+import type { Cause } from '../learn/causes'
 import { timeline } from './timeline'
 
 /** One of the things that make a place knot as fast as it does today: how many times it multiplies. */
@@ -58,17 +60,34 @@ export function storyOf(record: DogRecord, coat: Coat, id: RegionId): Story | nu
   const type = COATS[profile.coat]
   const day = dayOf(coat.today)
   const base = knotRate(type, sizeFactor(profile.weightKg), region, 25)
+  /** What a cause is for this dog, where it acts. */
+  const as = (cause: Cause, times: number) =>
+    times === 1 ? 1 : times * timesUnder(coat.causes, UNDER[cause])
   const all: Factor[] = [
     { what: 'length', times: lengthFactor(place.mm) },
-    { what: 'harness', times: region.covers.includes('harness') ? harnessFactor(profile.harnessHours) : 1 },
-    { what: 'collar', times: profile.collarAllDay && region.covers.includes('collar') ? COLLAR_FACTOR : 1 },
+    {
+      what: 'harness',
+      times: region.covers.includes('harness') ? as('harness', harnessFactor(profile.harnessHours)) : 1,
+    },
+    {
+      what: 'collar',
+      times: profile.collarAllDay && region.covers.includes('collar') ? as('collar', COLLAR_FACTOR) : 1,
+    },
     {
       what: 'garment',
-      times: region.covers.includes('coat') ? garmentFactor(garmentHours(profile, monthOf(day))) : 1,
+      times: region.covers.includes('coat')
+        ? as('coat', garmentFactor(garmentHours(profile, monthOf(day))))
+        : 1,
     },
-    { what: 'wet', times: place.wetTo !== null && place.wetTo >= day ? WET_FACTOR : 1 },
-    { what: 'shedding', times: shedsIn(type, monthOf(day), profile.hemisphere) ? SHED_FACTOR : 1 },
-    { what: 'puppy', times: changesCoat(type, monthsOld(profile.born, day)) ? PUPPY_FACTOR : 1 },
+    {
+      what: 'wet',
+      times: place.wetTo !== null && place.wetTo >= day && place.wetBy ? as(place.wetBy, WET_FACTOR) : 1,
+    },
+    {
+      what: 'shedding',
+      times: shedsIn(type, monthOf(day), profile.hemisphere) ? as('shed', SHED_FACTOR) : 1,
+    },
+    { what: 'puppy', times: changesCoat(type, monthsOld(profile.born, day)) ? as('puppy', PUPPY_FACTOR) : 1 },
     { what: 'learned', times: place.rate.mean },
   ]
   const interval = rateInterval(place.rate)
@@ -78,7 +97,7 @@ export function storyOf(record: DogRecord, coat: Coat, id: RegionId): Story | nu
     now: all.reduce((product, f) => product * f.times, base),
     learned: {
       count: place.seen.count,
-      expected: place.seen.exposure,
+      expected: asCauses(place.seen, coat.causes).exposure,
       interval,
       telling: interval[0] > 1 || interval[1] < 1,
     },

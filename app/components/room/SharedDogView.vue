@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { v7 as uuid } from 'uuid'
 import { placeRow } from '#core/coat/regions'
-import { namePlaces } from '#core/care/note/note'
 import { sayHelps } from '#core/record/what-works'
 import { dayAndMonth, sayDay, weekdayName } from '#core/record/say-day'
 import { MOST_NOTE } from '#shared/limits'
@@ -38,11 +37,8 @@ const sayMats = (n: number) => (n < 0.95 ? 'less than one mat' : plural(Math.rou
 const ADVICE_STATE = { new: 'not read yet', read: 'read', asked: 'they ask about it' }
 /** What is told at once; the rest is folded. */
 const FIRST = 5
-const ended = { out: 'came out', left: 'left for you', refused: 'then refused' } as const
-const tellStory = (s: SharedView['stories'][number]) =>
-  s.finding === 'refused'
-    ? `not allowed, last ${sayDay(s.day, props.shared.today)}`
-    : `${s.finding} ${sayDay(s.day, props.shared.today)}, ${ended[s.ended]}`
+/** Findings that stand in the first look at a dog; the gravest lead. */
+const STORIES = 6
 
 /** Who has rehearsed what on paper, before cutting it. */
 const rehearsed = computed(() => {
@@ -123,18 +119,27 @@ const { sayWhen } = useInstants()
     </div>
     <div>
       <ol v-if="wide" class="mt-3 border-t border-ink desk:mt-6" data-stories>
-        <li
-          v-for="s in view.stories"
+        <StoryLine
+          v-for="s in view.stories.slice(0, STORIES)"
           :key="s.number"
-          class="grid grid-cols-[26px_40px_1fr_auto] items-center border-b border-rule py-2"
-        >
-          <span class="figure text-story text-due">{{ s.number }}</span>
-          <FindingMark :finding="s.finding" :size="28" />
-          <span
-            ><b class="font-semibold">{{ capital(namePlaces(s, { one: '', pair: 'both ' })) }}</b
-            ><br /><i class="why text-body">{{ tellStory(s) }}</i></span
-          >
-          <span>{{ s.mm }} mm</span>
+          :story="s"
+          :today="shared.today"
+        />
+        <li v-if="view.stories.length > STORIES" class="border-b border-rule">
+          <details>
+            <summary class="flex min-h-12 cursor-pointer items-center font-semibold underline">
+              and {{ plural(view.stories.length - STORIES, 'finding') }} more
+            </summary>
+            <ol class="border-t border-rule">
+              <StoryLine
+                v-for="s in view.stories.slice(STORIES)"
+                :key="s.number"
+                :story="s"
+                :today="shared.today"
+                class="last:border-b-0"
+              />
+            </ol>
+          </details>
         </li>
         <li class="grid grid-cols-[26px_40px_1fr_auto] items-center border-b border-rule py-2">
           <span /><FindingMark finding="glides" :size="28" />

@@ -6,7 +6,8 @@ import type { Entry, Fact } from '../../record/entries'
 import { sharedViewOf } from '../../../app/words/shared-view'
 import { profileOn } from '../../record/truths'
 import { careSince, HEARD } from './care-since'
-import { draftNote } from './note'
+import { cardFacts, standsApart } from './card'
+import { draftNote, noteFacts } from './note'
 
 const TODAY = '2026-09-20'
 const concern = entry('2026-09-05', { kind: 'concern', where: 'belly', seen: ['red'] })
@@ -161,7 +162,7 @@ describe('what was done beside the comb, as a groomer hears it', () => {
     'wish-taken': [wish, answer],
   }
   it.each(Object.entries(KINDS).flatMap(([k, h]) => (h && typeof h === 'object' ? [[k, h] as const] : [])))(
-    'a %s is heard in the note, and in the same words by link and in the room; outside a share it is not',
+    'a %s is heard in the note, and in the same words by link, in the room and on the card; outside a share it is not',
     (kind, { says, note, page }) => {
       const entries = [
         ...(before[kind as Fact['kind']] ?? []),
@@ -179,6 +180,10 @@ describe('what was done beside the comb, as a groomer hears it', () => {
           .join('\n'),
       ).toBe(text)
       expect(view('note').facts).toEqual([])
+      const { lines, close } = cardFacts(shown, TODAY)
+      const onCard = [...lines, ...close].map((f) => f.says)
+      for (const f of noteFacts(shown, TODAY))
+        expect(standsApart(f) || onCard.includes(f.says), f.says).toBe(true)
     },
   )
   it('as it stands: a part cut twice has its last length, feet cut on two days both, and a look its last', () => {

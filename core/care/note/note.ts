@@ -147,10 +147,6 @@ const MOST_TOLD = 8
 /** What works, as the record shows it: the surest of it. */
 const MOST_WENT = 3
 
-/** What was done beside the comb in the stretch, a sentence each. */
-export const careLines = (record: DogRecord, at: Day): string[] =>
-  careSince(record, stretchStart(record, at), at).map(({ label, says }) => `${label}: ${says}.`)
-
 /** One thing a note may tell, to be struck out or moved by its id: the same from day to day. */
 export interface NoteFact {
   id: string

@@ -3,7 +3,7 @@ import { LAW } from '#core/care/cautions'
 import { hardPlaces } from '#core/care/handling/handling'
 import { stepsOf } from '#core/care/handling/ladders'
 import { openConcerns, readOut } from '#core/care/look/look-over'
-import { careLines, draftNote } from '#core/care/note/note'
+import { cardFacts } from '#core/care/note/card'
 import { stretchStart } from '#core/record/stretch-start'
 import { wishLines } from '#core/care/note/wish-words'
 import { standingWish } from '#core/record/wishes'
@@ -36,16 +36,7 @@ const sideOf = (side: 'left' | 'right') =>
   Object.fromEntries(Object.entries(shades.value).map(([id, s]) => [id.replace(`.${side}`, ''), s]))
 const left = computed(() => sideOf('left'))
 const right = computed(() => sideOf('right'))
-const FIVE = 5
-/** What was done beside the comb stands in the card's own list. */
-const done = computed(() => careLines(file.value, today.value))
-const lines = computed(() => [
-  ...draftNote(file.value, today.value)
-    .split('\n')
-    .filter((l) => !done.value.includes(l) && !/finds these places hard|^We would like|^For the vet/.test(l))
-    .slice(0, FIVE),
-  ...done.value.slice(0, FIVE),
-])
+const told = computed(() => cardFacts(file.value, today.value))
 const hard = computed(() => hardPlaces(file.value, today.value).slice(0, 4))
 /** When each kind of care was last done, and how late it is. */
 const care = computed(() =>
@@ -167,8 +158,11 @@ useHead({ title: computed(() => `${profile.value.name}, card · Grumbo`) })
         Since {{ dayAndMonth(stretchStart(file, today)) }}
       </h2>
       <ul>
-        <li v-for="l in lines" :key="l" class="border-b border-rule py-1">{{ l }}</li>
+        <li v-for="f in told.lines" :key="f.id" class="border-b border-rule py-1">{{ f.says }}</li>
       </ul>
+      <p v-if="told.close.length" class="small py-1.5" data-card-close>
+        {{ told.close.map((f) => f.says).join(' ') }}
+      </p>
       <h2 class="mt-3 text-story">{{ profile.groomer ?? 'The groomer' }}’s card back</h2>
       <div v-for="b in BACK" :key="b" class="flex h-9 items-end border-b border-edge pb-0.5">
         <span class="small">{{ b }}</span>
