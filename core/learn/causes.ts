@@ -224,7 +224,10 @@ export const timesUnder = (causes: readonly Pick<CauseHeld, 'cause' | 'times'>[]
   causes.reduce((product, c) => (under & UNDER[c.cause] ? product * c.times : product), 1)
 
 /** What a place's checks have come to, were its causes those of every such coat: what `rate.ts` learns from. */
-export const asCauses = (seen: Seen & SeenUnder, causes: readonly CauseHeld[]): Seen =>
+export const asCauses = (
+  seen: Seen & SeenUnder,
+  causes: readonly Pick<CauseHeld, 'cause' | 'times'>[],
+): Seen =>
   causes.length
     ? {
         count: seen.count,

@@ -61,7 +61,7 @@ export class WorkingPlace implements RegionState {
   }
 
   /** What is there, told apart by what it was born under. */
-  private born(): readonly Born[] {
+  born(): readonly Born[] {
     const since = totalOf(this.base) - this.from
     if (since <= LEAST) return this.before
     return this.before.length

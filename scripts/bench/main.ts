@@ -4,6 +4,7 @@ import { kill } from './kill'
 import { neighbours } from './neighbours'
 import { againstExact, fullSize } from './planner'
 import { firstLook } from './first-look'
+import { world } from './world'
 import { fold, simulation } from './record'
 import { press } from './press'
 import { room } from './room'
@@ -12,6 +13,7 @@ import { room } from './room'
 const full = process.argv.includes('--full')
 fold()
 simulation()
+world()
 await againstExact()
 await fullSize(full)
 await againstExact(true)

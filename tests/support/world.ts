@@ -165,4 +165,3 @@ export function worldDog({ seed, weeks, causes }: WorldTerms): WorldDog {
     ),
   }
 }
-
