@@ -55,11 +55,15 @@ const LEAST_EXPOSURE = 0.25
 const MOST_STEPS = 40
 const CLOSE = 1e-10
 
-/** Amounts of the same causes together. */
-export function together(list: readonly Born[], share = 1): Born[] {
-  const by = new Map<Under, number>()
-  for (const { under, amount } of list) by.set(under, (by.get(under) ?? 0) + share * amount)
-  return [...by].map(([under, amount]) => ({ under, amount }))
+/** So much more under a set of causes. The lists are short, and made anew for every comb and every wetting. */
+export function plus(list: readonly Born[], under: Under, amount: number): readonly Born[] {
+  for (let i = 0; i < list.length; i++) {
+    if (list[i]!.under !== under) continue
+    const more = list.slice()
+    more[i] = { under, amount: list[i]!.amount + amount }
+    return more
+  }
+  return [...list, { under, amount }]
 }
 
 /** Solves A·x = b for a symmetric positive A, in place; false where it is not. Also its inverse's diagonal. */

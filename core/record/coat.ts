@@ -169,9 +169,10 @@ export class Coat {
    * @param dry as if nothing were wet
    */
   bornToday(gear: readonly FactOf<'gear'>[] = [], dry = false): number[] {
-    const today = this.exposures(gear)
+    const day = dayOf(this.today)
+    const today = this.exposures(gear, day)
     return this.places.map((p, i) => {
-      const by = dry ? null : this.wetToday(p)
+      const by = dry ? null : this.wetOn(p, day)
       return this.bornIn(p, i, today, by) * timesUnder(this.causes, this.underOf(i, today, by))
     })
   }
@@ -182,16 +183,17 @@ export class Coat {
   private underOf = (i: number, { under }: Exposures, by: RegionState['wetBy']): Under =>
     under[this.covered[i]!]! | (by ? UNDER[by] : 0)
   /** What it is wet by, if it still counts. */
-  private wetToday = (p: WorkingPlace) => (p.wetTo !== null && p.wetTo >= dayOf(this.today) ? p.wetBy : null)
-  private exposures(gear: readonly FactOf<'gear'>[] = []): Exposures {
-    return (this.exposed = exposuresOn(this.profile, this.coat, gear, dayOf(this.today), this.exposed))
+  private wetOn = (p: WorkingPlace, day: Day) => (p.wetTo !== null && p.wetTo >= day ? p.wetBy : null)
+  private exposures(gear: readonly FactOf<'gear'>[], day: Day): Exposures {
+    return (this.exposed = exposuresOn(this.profile, this.coat, gear, day, this.exposed))
   }
 
   /** The day's knots form; then it is the next morning. */
   passDay(gear: readonly FactOf<'gear'>[] = []) {
-    const today = this.exposures(gear)
+    const day = dayOf(this.today)
+    const today = this.exposures(gear, day)
     this.places.forEach((p, i) => {
-      const by = this.wetToday(p)
+      const by = this.wetOn(p, day)
       p.comesUnder(this.underOf(i, today, by))
       p.base = this.step(p.base, this.bornIn(p, i, today, by))
       if (p.left.length) p.left = p.left.map((l) => ({ count: l.count, stages: this.step(l.stages, 0) }))
@@ -423,10 +425,10 @@ export class Coat {
   /** Nothing is known but what was told: every place is unmet, and as knotted as a coat so long uncombed. */
   private toldByHand({ combed, feels }: FactOf<'hand'>) {
     const days = toldUncombed(combed, monthsOld(this.profile.born, dayOf(this.today)))
-    const today = this.exposures()
+    const today = this.exposures([], dayOf(this.today))
     this.felt = feels
     this.places.forEach((p, i) => {
-      const born = this.bornIn(p, i, today, this.wetToday(p))
+      const born = this.bornIn(p, i, today, this.wetOn(p, dayOf(this.today)))
       p.holds(expectedByHand(born, this.coat.tighteningPerDay, days, feels))
       p.guessed = p.base[0] + p.base[1] + p.base[2]
       p.clearOn = null

@@ -1,7 +1,7 @@
 import { CLEAR, keep } from '../coat/knots'
 import type { Stages } from '../coat/knots'
 import type { Region, RegionId } from '../coat/regions'
-import { timesUnder, together } from '../learn/causes'
+import { plus, timesUnder } from '../learn/causes'
 import type { Born, CauseHeld, Met, Under } from '../learn/causes'
 import { PRIOR_RATE } from '../learn/rate'
 import type { Rate } from '../learn/rate'
@@ -20,6 +20,9 @@ export interface Growing {
 const totalOf = (n: Stages) => n[0] + n[1] + n[2]
 /** Less of a cause than this share of what came tells nothing of it (judgement). */
 const LEAST_SHARE = 1 / 20
+/** What a comb left of an earlier cause is lost from sight below this share. */
+const FORGOTTEN = 1 / 200
+const NONE: readonly Born[] = []
 /** Fewer expected than these are none. */
 const LEAST = 1e-9
 
@@ -47,7 +50,7 @@ export class WorkingPlace implements RegionState {
   /** What it is under these days, how much was there when that began, and under what that was born. */
   private under: Under = 0
   private from = 0
-  private before: readonly Born[] = []
+  private before: readonly Born[] = NONE
 
   constructor(
     readonly region: Region,
@@ -63,10 +66,7 @@ export class WorkingPlace implements RegionState {
   /** What is there, told apart by what it was born under. */
   born(): readonly Born[] {
     const since = totalOf(this.base) - this.from
-    if (since <= LEAST) return this.before
-    return this.before.length
-      ? together([...this.before, { under: this.under, amount: since }])
-      : [{ under: this.under, amount: since }]
+    return since <= LEAST ? this.before : plus(this.before, this.under, since)
   }
   /** How many times as many are there as by the type's own factors. */
   private get times(): number {
@@ -104,16 +104,25 @@ export class WorkingPlace implements RegionState {
   }
   /** An act leaves these shares of each stage: of what came under each cause alike. */
   keep(share: Stages) {
-    const [born, all] = [this.born(), totalOf(this.base)]
+    const born = this.born()
+    const all = totalOf(this.base)
     this.base = keep(this.base, share)
     this.from = totalOf(this.base)
-    this.before = this.from > LEAST ? together(born, this.from / all) : []
+    const kept = this.from / all
+    this.before =
+      this.from <= LEAST
+        ? NONE
+        : born.length === 1
+          ? [{ under: born[0]!.under, amount: this.from }]
+          : born
+              .filter((b) => b.amount >= FORGOTTEN * all)
+              .map(({ under, amount }) => ({ under, amount: kept * amount }))
   }
   /** What is there is this, whatever it came from. */
   holds(stages: Stages) {
     this.base = stages
     this.from = 0
-    this.before = []
+    this.before = NONE
   }
   /** As tight as it is now: nothing came and nothing went. */
   tightened(by: (n: Stages) => Stages) {
@@ -131,7 +140,7 @@ export class WorkingPlace implements RegionState {
     this.seen = {
       count: seen.count + counted,
       exposure: seen.exposure + share * totalOf(this.base),
-      born: together([...seen.born, ...born.map((b) => ({ ...b, amount: share * b.amount }))]),
+      born: born.reduce((sum, b) => plus(sum, b.under, share * b.amount), seen.born),
       met: counted ? withMet(seen.met, { count: counted, born }) : seen.met,
     }
   }
