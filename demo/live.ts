@@ -1,15 +1,14 @@
 import { COATS } from '../core/coat/coat-types'
+import type { Stages } from '../core/coat/knots'
 import { combMinutes } from '../core/coat/minutes'
 import { regionOf } from '../core/coat/regions'
 import { planToday } from '../core/plan/today'
-import type { RegionState } from '../core/record/coat-state'
 import { addDays, dayNumber, weekday } from '../core/record/day'
 import type { Day } from '../core/record/day'
 import type { Entry, Fact } from '../core/record/entries'
 import type { Comfort, Finding } from '../core/record/findings'
-import { assess } from '../core/record/fold'
+import { coatOn } from '../core/record/fold'
 import type { DogRecord } from '../core/record/fold'
-import { placesOf } from '../core/record/odds'
 import type { Profile } from '../core/record/profile'
 import { profileOn } from '../core/record/truths'
 import { seeded } from '../drawing/ink'
@@ -32,9 +31,9 @@ export function idMaker(random: () => number) {
 const PRONE = 3.2
 export const OTHERS = 0.9
 
-/** What the comb would say of a place in this state, on a dog whose places knot `times` as readily. */
+/** What the comb would say of a place with this in it by its type, on a dog whose places knot `times` as readily. */
 export function combSays(
-  { unseen: [tangles, knots, mats] }: RegionState,
+  [tangles, knots, mats]: Stages,
   times: number,
   metMats: boolean,
   random: () => number,
@@ -136,11 +135,11 @@ export function live(story: Story, today: Day, owner = OWNER): DemoDog {
 
   function session(chapter: Chapter, day: Day, minutes: number) {
     const plan = planToday(record, day, minutes)
-    const before = assess(record, day)
+    const before = coatOn(record, day)
     let n = 0
     for (const region of plan.items.flatMap((i) => i.regions)) {
       const { place } = regionOf(region)
-      const state = placesOf(before).find((s) => s.id === region)
+      const state = before.places.find((p) => p.id === region)
       if (!state) continue
       const time = `18:${String(5 + Math.min(50, n)).padStart(2, '0')}`
       n++
@@ -154,7 +153,12 @@ export function live(story: Story, today: Day, owner = OWNER): DemoDog {
         {
           kind: 'check',
           region,
-          ...combSays(state, story.prone.includes(place) ? PRONE : OTHERS, chapter.mats ?? false, random),
+          ...combSays(
+            state.base,
+            story.prone.includes(place) ? PRONE : OTHERS,
+            chapter.mats ?? false,
+            random,
+          ),
           comfort,
           seconds: Math.round(
             60 *

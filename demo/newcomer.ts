@@ -4,7 +4,7 @@ import { lengthsAt } from '../core/plan/weekly'
 import { addDays } from '../core/record/day'
 import type { Day } from '../core/record/day'
 import type { Entry } from '../core/record/entries'
-import { assess } from '../core/record/fold'
+import { coatOn } from '../core/record/fold'
 import type { Profile } from '../core/record/profile'
 import { seeded } from '../drawing/ink'
 import { combSays, idMaker, OTHERS } from './live'
@@ -46,14 +46,14 @@ export function newcomer(today: Day): DemoDog {
   ]
   const day = addDays(today, -MOSS.met)
   const first = planToday({ profile, entries }, day, 12)
-  const before = assess({ profile, entries }, day).regions
+  const before = new Map(coatOn({ profile, entries }, day).places.map((p) => [p.id, p.base]))
   const regions = first.items.flatMap((i) => i.regions)
   entries.push(
     ...regions.map((region, n) => ({
       id: id(day),
       day,
       time: `18:${String(5 + n).padStart(2, '0')}`,
-      what: { kind: 'check' as const, region, ...combSays(before[region]!, OTHERS / 3, false, random) },
+      what: { kind: 'check' as const, region, ...combSays(before.get(region)!, OTHERS / 3, false, random) },
     })),
     { id: id(day), day, what: { kind: 'session', minutes: 13, places: regions.length }, time: '18:58' },
   )

@@ -1,3 +1,5 @@
+import { timesUnder, UNDER } from '#core/learn/causes'
+import type { Cause } from '#core/learn/causes'
 import { COATS } from '#core/coat/coat-types'
 import { COLLAR_FACTOR, garmentFactor, harnessFactor } from '#core/coat/exposure'
 import { CONDITION_CHANGES } from '#core/record/condition'
@@ -67,6 +69,9 @@ export const HELPS_ASKS: Record<HelpId, string> = {
 }
 
 const times = (n: number) => `${Number(n.toFixed(2))} times as fast`
+/** How fast it fills what it lies on, as far as that was learned of this dog. */
+const asLearned = (coat: Coat, cause: Cause, factor: number) =>
+  times(factor * timesUnder(coat.causes, UNDER[cause]))
 /** Minutes a week the coat asks as long as it is now. @param coat this morning */
 export function weekOfCoat(profile: Profile, coat: Coat): number {
   const lengths = Object.fromEntries(coat.places.map((p) => [p.region.part, p.mm])) as Parameters<
@@ -103,15 +108,17 @@ export function effectOfTruth(which: About, profile: Profile, coat: Coat, today:
       return sayHelps(profile.helps) ? 'told to the groomer' : ''
     case 'harnessHours':
       return profile.harnessHours
-        ? `shoulders, chest, girth and armpits fill ${times(harnessFactor(profile.harnessHours))}`
+        ? `shoulders, chest, girth and armpits fill ${asLearned(coat, 'harness', harnessFactor(profile.harnessHours))}`
         : 'nothing rubs there'
     case 'collarAllDay':
-      return profile.collarAllDay ? `the collar line fills ${times(COLLAR_FACTOR)}` : 'nothing rubs there'
+      return profile.collarAllDay
+        ? `the collar line fills ${asLearned(coat, 'collar', COLLAR_FACTOR)}`
+        : 'nothing rubs there'
     case 'garments': {
       const now = garmentHours(profile, Number(today.slice(5, 7)))
       const most = Math.max(0, ...(profile.garments ?? []).map((g) => g.hours))
       if (!most) return ''
-      return `what it covers fills ${times(garmentFactor(now || most))}${now ? '' : ' while it is worn'}; brush through after it comes off`
+      return `what it covers fills ${asLearned(coat, 'coat', garmentFactor(now || most))}${now ? '' : ' while it is worn'}; brush through after it comes off`
     }
     case 'ground':
       return (profile.habits?.ground ?? 'hard') === 'hard'

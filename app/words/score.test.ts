@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import type { Group, Score } from '#core/record/score'
-import { furthestOut, sayDrift, sayHeld, sayScore, sayWorth } from './score'
+import { furthestOut, sayDrift, sayHeld, sayPlace, sayScore, sayTogether, sayWorth } from './score'
 
 const group = (said: number, share: number, likely: [number, number]): Group => ({
   many: 100,
@@ -54,5 +54,30 @@ describe('how right it was, in words', () => {
     const drift = { since: '2026-10-01', on: '2026-10-20' }
     expect(sayDrift({ ...drift, more: true })).toMatch(/^Since 20 October more is found .*harness/)
     expect(sayDrift({ ...drift, more: false })).toMatch(/less is found/)
+  })
+  it('says of a place what was said and found there, and when that is more or fewer than likely', () => {
+    const place = (found: number) =>
+      sayPlace({ place: 'armpit', checks: 12, said: 3.2, found, likely: [1, 6] })
+    expect(place(3)).toEqual({ place: 'Armpits', says: 'said 3 in twelve combings, found 3' })
+    expect(place(7).says).toBe('said 3 in twelve combings, found 7, more than likely')
+    expect(place(0).says).toMatch(/found 0, fewer than likely$/)
+    expect(sayPlace({ place: 'tail', checks: 9, said: 0.31, found: 0, likely: [0, 1] }).says).toMatch(
+      /^said 0.3 /,
+    )
+  })
+  it('says of a household what its dogs come to together', () => {
+    const score: Score = {
+      checks: 1423,
+      found: 162,
+      said: 159.2,
+      like: 118.4,
+      brier: { said: 0.07, like: 0.08 },
+      log: { said: 0.2, like: 0.3 },
+      held: 0.79,
+      sittings: 300,
+    }
+    expect(sayTogether(score, 3)).toBe(
+      'The household’s three dogs together: 1423 combings of a place, said 159, found 162; coats like theirs would have said 118. Eight in ten held 8 in 10.',
+    )
   })
 })

@@ -1,5 +1,6 @@
 import { dayAndMonth } from '#core/record/say-day'
-import type { Drift, Group, Score } from '#core/record/score'
+import { placeRow } from '#core/coat/regions'
+import type { Drift, Group, PlaceScore, Score } from '#core/record/score'
 import { capital, inOdds, plural } from './numbers'
 
 /** Fewer combings than these tell nothing of how right it was (judgement). */
@@ -55,3 +56,20 @@ export const sayDrift = ({ on, more }: Drift): string =>
   more
     ? `Since ${dayAndMonth(on)} more is found than it says. Is something new: a harness, a jumper, a brush, swims, the coat changing?`
     : `Since ${dayAndMonth(on)} less is found than it says. Is something gone, or does another hand comb now?`
+
+const count = (n: number) => (n < 0.95 ? Number(n.toFixed(1)) : Math.round(n))
+/** One kind of place: what was said there in all, and what was found. */
+export function sayPlace({ place, checks, said, found, likely }: PlaceScore): {
+  place: string
+  says: string
+} {
+  const way = found > likely[1] ? ', more than likely' : found < likely[0] ? ', fewer than likely' : ''
+  return {
+    place: placeRow(place).plural,
+    says: `said ${count(said)} in ${plural(checks, 'combing')}, found ${found}${way}`,
+  }
+}
+
+/** The dogs of a household in one sentence. */
+export const sayTogether = (s: Score, dogs: number): string =>
+  `The household’s ${plural(dogs, 'dog')} together: ${s.checks} combings of a place, said ${Math.round(s.said)}, found ${s.found}; coats like theirs would have said ${Math.round(s.like)}. Eight in ten held ${Math.round(10 * s.held)} in 10.`

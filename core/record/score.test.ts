@@ -11,7 +11,16 @@ import { addDays } from './day'
 import type { Entry } from './entries'
 import { assess } from './fold'
 import { chanceOfMat } from './odds'
-import { driftOf, FALSE_ALARMS, groupsOf, howRight, scored, scoreOf } from './score'
+import {
+  driftOf,
+  FALSE_ALARMS,
+  groupsOf,
+  howRight,
+  howRightTogether,
+  scoreByPlace,
+  scored,
+  scoreOf,
+} from './score'
 import type { Said } from './score'
 
 const START = '2026-09-01'
@@ -69,6 +78,43 @@ describe('what was said, and what was found', () => {
     const hand = entry(on(0), { kind: 'hand', combed: 'months', feels: 'nothing' })
     const record = { ...dog({}, 20), entries: [hand, check(3, 'belly', 'knot')] }
     expect(scored(record, START, on(9)).checks).toEqual([])
+  })
+  it('is told by place, left and right together, those it was furthest out at first', () => {
+    const said = (region: RegionId, found: number): Said => ({
+      day: on(3),
+      region,
+      any: 0.2,
+      mat: 0.1,
+      mean: 0.25,
+      like: { any: 0.2, mat: 0.1, mean: 0.25 },
+      found,
+      mats: 0,
+    })
+    const eight = (region: RegionId, found: number) => Array.from({ length: 4 }, () => said(region, found))
+    const places = scoreByPlace([
+      ...eight('armpit.left', 0),
+      ...eight('armpit.right', 1),
+      ...eight('belly', 3),
+      ...eight('belly', 0),
+      ...eight('tail', 9),
+    ])
+    expect(places.map((p) => [p.place, p.checks, p.said, p.found])).toEqual([
+      ['belly', 8, 2, 12],
+      ['armpit', 8, 2, 4],
+    ])
+    expect(places[0]!.likely).toEqual([0, 4])
+  })
+  it('of a household is all its dogs together', () => {
+    const two = [
+      dog({}, 20, [check(7, 'armpit.left', 'snag', 2)]),
+      dog({ name: 'Pip' }, 20, [check(9, 'belly', 'glides'), check(9, 'tail', 'mat')]),
+    ]
+    const all = howRightTogether(two, on(20))!
+    const [a, b] = two.map((d) => howRight(d, on(20)).score!)
+    expect([all.checks, all.found, all.sittings]).toEqual([3, 3, 2])
+    expect(all.said).toBeCloseTo(a!.said + b!.said, 12)
+    expect(all.brier.said).toBeCloseTo((a!.brier.said + 2 * b!.brier.said) / 3, 12)
+    expect(howRightTogether([dog({}, 20)], on(20))).toBeNull()
   })
   it('nothing written of a later day changes it', () => {
     const days = fc.integer({ min: 1, max: 40 })

@@ -1,8 +1,9 @@
-import { heldOf, likelyShare, lnChanceOf, withinLikely } from '../learn/counts'
+import { heldOf, likelyCount, likelyShare, lnChanceOf, withinLikely } from '../learn/counts'
 import type { Held } from '../learn/counts'
 import { chanceOfNone, PRIOR_RATE } from '../learn/rate'
 import type { Rate } from '../learn/rate'
-import type { RegionId } from '../coat/regions'
+import { regionOf } from '../coat/regions'
+import type { PlaceId, RegionId } from '../coat/regions'
 import type { Coat } from './coat'
 import type { Day } from './day'
 import type { DatedFact, FactOf } from './entries'
@@ -196,6 +197,39 @@ export function driftOf(sittings: readonly Sitting[], since: Day): Drift | null 
   return null
 }
 
+/** Of one kind of place, left and right together, what was said in all and what was found. */
+export interface PlaceScore {
+  place: PlaceId
+  checks: number
+  said: number
+  found: number
+  /** Where what is found lies four times in five, were it as said. */
+  likely: readonly [number, number]
+}
+/** The places it was held to often enough, those it was furthest out at first. */
+export function scoreByPlace(checks: readonly Said[]): PlaceScore[] {
+  const by = new Map<PlaceId, Said[]>()
+  for (const c of checks) {
+    const { place } = regionOf(c.region)
+    by.set(place, [...(by.get(place) ?? []), c])
+  }
+  const out = ({ said, found }: PlaceScore) => Math.abs(found - said) / Math.sqrt(said + LEAST_EXPECTED)
+  return [...by]
+    .filter(([, here]) => here.length >= LEAST_IN_GROUP)
+    .map(([place, here]): PlaceScore => {
+      const said = here.reduce((s, c) => s + c.mean, 0)
+      return {
+        place,
+        checks: here.length,
+        said,
+        found: here.reduce((s, c) => s + c.found, 0),
+        // Given what was held of the place each time, the counts stray by chance alone.
+        likely: likelyCount({ mean: said, variance: said }),
+      }
+    })
+    .sort((a, b) => out(b) - out(a))
+}
+
 /** How right it was of a dog: all told, by what was said, stretch by stretch (the running one last), and whether it drifted in this one. */
 export function howRight(record: DogRecord, at: Day) {
   const since = (record.began ?? record.profile).since
@@ -203,6 +237,7 @@ export function howRight(record: DogRecord, at: Day) {
   return {
     score: scoreOf(all),
     groups: groupsOf(all.checks),
+    places: scoreByPlace(all.checks),
     drift: driftOf(all.sittings, all.began.at(-1) ?? since),
     stretches: all.began.flatMap((from, i) => {
       const to = all.began[i + 1]
@@ -213,3 +248,12 @@ export function howRight(record: DogRecord, at: Day) {
   }
 }
 export type HowRight = ReturnType<typeof howRight>
+
+/** How right it was of several dogs together, each day of each dog a sitting of its own. */
+export function howRightTogether(records: readonly DogRecord[], at: Day): Score | null {
+  const all = records.map((r) => scored(r, (r.began ?? r.profile).since, at))
+  return scoreOf({
+    checks: all.flatMap((s) => s.checks),
+    sittings: all.flatMap((s) => s.sittings),
+  })
+}

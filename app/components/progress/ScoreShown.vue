@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { dayAndMonth } from '#core/record/say-day'
-import type { HowRight } from '#core/record/score'
-import { recordOf } from '~/offline/shown'
+import type { HowRight, Score } from '#core/record/score'
+import { asItIs, recordOf } from '~/offline/shown'
 import { hire, plainly } from '~/workers/hire'
 import type { ScoreWork } from '~/workers/score.worker'
 import { plural } from '~/words/numbers'
-import { LEAST_CHECKS, sayDrift, sayHeld, sayScore, sayWorth } from '~/words/score'
+import { LEAST_CHECKS, sayDrift, sayHeld, sayPlace, sayScore, sayTogether, sayWorth } from '~/words/score'
 
 /** How right it was: what was said of a place before the comb went through it, against what the comb met. */
 const { file, today } = useDog()
@@ -16,7 +16,7 @@ onBeforeUnmount(worker.dismiss)
 const told = shallowRef<HowRight | null>(null)
 const failed = ref(false)
 let newest = 0
-async function ask() {
+async function goOver() {
   const mine = ++newest
   failed.value = false
   const record = plainly(recordOf(file.value))
@@ -25,8 +25,26 @@ async function ask() {
   told.value = answer
   failed.value = !answer
 }
-watch([() => file.value.entries, today], ask)
-onMounted(ask)
+/** The other dogs of the household are asked for when somebody wants them: each is a whole record. */
+const me = useMe()
+const others = computed(() => (me.me?.dogs ?? []).filter((d) => d.id !== file.value.id))
+const together = shallowRef<Score | null>(null)
+const adding = ref(false)
+const notAdded = ref('')
+async function addHousehold() {
+  adding.value = true
+  notAdded.value = ''
+  try {
+    const rest = await Promise.all(others.value.map((d) => ask('dogAnswer', `/api/dogs/${d.id}`)))
+    const records = [file.value, ...rest.map(asItIs)].map((f) => plainly(recordOf(f)))
+    together.value = await worker.ask((w) => w.howRightTogether(records, today.value))
+  } catch (error) {
+    notAdded.value = inWords(error, 'The others of the household are not here without a signal.')
+  }
+  adding.value = false
+}
+watch([() => file.value.entries, today], goOver)
+onMounted(goOver)
 const says = computed(() => told.value && sayScore(told.value.score, told.value.groups))
 const enough = computed(() => (told.value?.score?.checks ?? 0) >= LEAST_CHECKS)
 const counts = computed(() => {
@@ -39,6 +57,9 @@ const counts = computed(() => {
       ]
     : []
 })
+/** Places told of by themselves; the rest is folded. */
+const PLACES = 4
+const places = computed(() => (told.value?.places ?? []).map(sayPlace))
 const most = computed(() => Math.max(1, ...counts.value.map((c) => c.many)))
 </script>
 
@@ -87,6 +108,37 @@ const most = computed(() => Math.max(1, ...counts.value.map((c) => c.many)))
               <span>said {{ Math.round(s.score.said) }}, found {{ s.score.found }}</span>
             </li>
           </ol>
+          <h3 class="mt-3 font-serif text-story">By place, the furthest out first</h3>
+          <ul data-by-place>
+            <li
+              v-for="p in places.slice(0, PLACES)"
+              :key="p.place"
+              class="border-t border-rule py-1 text-side"
+            >
+              <b class="font-semibold">{{ p.place }}:</b> {{ p.says }}
+            </li>
+          </ul>
+          <details v-if="places.length > PLACES" class="border-t border-rule">
+            <summary class="flex min-h-12 cursor-pointer items-center font-semibold underline">
+              and {{ plural(places.length - PLACES, 'place') }} more
+            </summary>
+            <ul>
+              <li
+                v-for="p in places.slice(PLACES)"
+                :key="p.place"
+                class="border-t border-rule py-1 text-side"
+              >
+                <b class="font-semibold">{{ p.place }}:</b> {{ p.says }}
+              </li>
+            </ul>
+          </details>
+          <p v-if="together" class="border-t border-rule py-2 text-side" role="status" data-household>
+            {{ sayTogether(together, others.length + 1) }}
+          </p>
+          <ActButton v-else-if="others.length" kind="quiet" :disabled="adding" @click="addHousehold">{{
+            adding ? 'Going over the others' : 'And the whole household'
+          }}</ActButton>
+          <NoticeLine v-if="notAdded">{{ notAdded }}</NoticeLine>
         </div>
       </div>
     </template>
@@ -95,7 +147,7 @@ const most = computed(() => Math.max(1, ...counts.value.map((c) => c.many)))
       <p class="why" role="status">
         {{ failed ? 'It could not be worked out here.' : 'Going over the record, as it stood each day' }}
       </p>
-      <ActButton v-if="failed" kind="quiet" @click="ask">Try again</ActButton>
+      <ActButton v-if="failed" kind="quiet" @click="goOver">Try again</ActButton>
     </template>
   </section>
 </template>

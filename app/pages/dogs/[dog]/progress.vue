@@ -276,5 +276,6 @@ const sayLearned = (l: Learned, times: number) =>
       </section>
     </div>
     <ScoreShown />
+    <CausesShown />
   </div>
 </template>
