@@ -95,6 +95,21 @@ it.each(Object.entries(CHARTS))(
   },
 )
 
+it('says where it was furthest out, of the whole household when asked, and what makes the dog knot', async () => {
+  expect((await owner.call('POST', '/api/dogs', newDog({ name: 'Bramble' }))).status).toBe(200)
+  await page.visit(`/dogs/${dog.id}/progress`)
+  await page.says('By place, the furthest out first')
+  expect(await page.text('[data-by-place]')).toMatch(/: said \d.* combings, found \d+/)
+  const harness = await page.text('[data-cause=harness]')
+  expect(harness).toMatch(/^The harness\s+\d(\.\d)?\s+\d(\.\d)? to \d(\.\d)?\s+\d/)
+  await page.press('And the whole household')
+  await page.says(/The household’s two dogs together: \d{3,} combings of a place, said \d+, found \d+/)
+  expect(await page.violations()).toEqual([])
+  await page.size(PHONE)
+  expect(await page.sideways()).toBe(0)
+  await page.size(DESK)
+})
+
 it('a day of the chart tells its story', async () => {
   await page.size(DESK)
   await page.visit(`/dogs/${dog.id}/progress`)

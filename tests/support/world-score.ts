@@ -4,7 +4,7 @@ import type { Cause } from '../../core/learn/causes'
 import { learnRates, PRIOR_RATE } from '../../core/learn/rate'
 import type { Rate } from '../../core/learn/rate'
 import { coatOn } from '../../core/record/fold'
-import { worldDog } from './world'
+import { combedWeekly } from './world'
 
 /** Of dogs of the richer world, how well their next full session is forecast. */
 export interface WorldScore {
@@ -32,8 +32,10 @@ export function worldScore(dogs: number, weeks: number, causes: number): WorldSc
   const sum = { prior: 0, without: 0, learned: 0, told: 0, exact: 0, held: 0 }
   const intervals = new Map<Cause, { in: number; of: number }>()
   for (let seed = 1; seed <= dogs; seed++) {
-    const { record, to, there, times } = worldDog({ seed, weeks, causes })
-    const coat = coatOn(record, to)
+    const world = combedWeekly({ seed, causes }, weeks)
+    const { times } = world
+    const there = world.there()
+    const coat = coatOn(world.record, world.on)
     const known = Object.entries(times).map(([cause, t]) => ({ cause: cause as Cause, times: t }))
     const without = learnRates(coat.places.map((p) => asCauses(p.seen, [])))
     const told = learnRates(coat.places.map((p) => asCauses(p.seen, known)))

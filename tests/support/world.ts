@@ -1,10 +1,11 @@
 import { randomGamma, randomLcg, randomNormal } from 'd3-random'
 import { COATS } from '../../core/coat/coat-types'
-import { garmentFactor, harnessFactor, WET_FACTOR } from '../../core/coat/exposure'
+import { COLLAR_FACTOR, garmentFactor, harnessFactor, WET_DAYS, WET_FACTOR } from '../../core/coat/exposure'
 import { knotRate } from '../../core/coat/knots'
 import { REGIONS } from '../../core/coat/regions'
 import type { Region, RegionId } from '../../core/coat/regions'
 import { sizeFactor } from '../../core/coat/size'
+import { CAUSES } from '../../core/learn/causes'
 import type { Cause } from '../../core/learn/causes'
 import { addDays, weekday } from '../../core/record/day'
 import type { Entry, FactOf } from '../../core/record/entries'
@@ -14,11 +15,10 @@ import { entry, profile, visit } from './dogs'
 /**
  * A world richer than the model: knots that tighten by a Gamma clock and not an exponential one, dogs and places that
  * differ more than the priors say, rain in spells, a comb that misses, and causes that differ from dog to dog. What
- * is asked of forecasts is asked in it.
+ * is asked of forecasts and of plans is asked in it. The luck of a dog is the same whatever is done with it.
  */
 export interface WorldTerms {
   seed: number
-  weeks: number
   /** Spread of ln η of every cause between dogs. */
   causes: number
 }
@@ -30,138 +30,177 @@ const PLACES_DIFFER = 0.7
 const CLOCK_SHAPE = 2
 /** A knot in so many is missed by the comb. */
 const MISSED = 1 / 12
-/** Chance that a dry day is followed by a wet one, and a wet one by another. */
-const RAIN = { begins: 0.1, goesOn: 0.6 }
+/** Chance that a dry day is followed by a wet one, and a wet one by another; that it soaks; of a swim else. */
+const RAIN = { begins: 0.1, goesOn: 0.6, soaks: 0.7 }
 const SWIMS = 1 / 9
-const START = '2026-02-02'
+const JUMPERS = 1 / 4
 const BODY_MM = 22
 const GROWS = 0.35
 const HARNESS_HOURS = 3
 const COAT_HOURS = 4
+/** Minutes from Monday to Sunday. */
+const MINUTES = [15, 15, 15, 15, 15, 60, 0]
+export const WORLD_BEGINS = '2026-02-02'
 
 interface Knot {
   born: number
-  /** Days from its birth at which it is a tight knot, and a mat. */
+  /** Days after its birth at which it is a tight knot, and a mat. */
   tight: number
   mat: number
+  /** Its luck under the comb. */
+  random: () => number
+  matted: boolean
 }
-export interface WorldDog {
-  record: DogRecord
-  /** The day after the last: a full session is to come. */
-  to: string
-  /** What is in each place that morning, and what is expected of it by one who knows the dog exactly. */
-  there: Map<RegionId, { found: number; mats: number; exact: number }>
-  /** How many times the type's own factor each cause is. */
-  times: Record<Cause, number>
-}
+const seeded = (...of: number[]) =>
+  randomLcg(of.reduce((h, n) => (h * 0.6180339887498949 + n * 0.7548776662466927) % 1, 0.31))
 
-export function worldDog({ seed, weeks, causes }: WorldTerms): WorldDog {
-  const random = randomLcg((seed * 0.6180339887498949) % 1)
-  const normal = randomNormal.source(random)(0, 1)
-  const gamma = randomGamma.source(random)(CLOCK_SHAPE, 1 / CLOCK_SHAPE)
-  const mean1 = (sd: number) => Math.exp(sd * normal() - (sd * sd) / 2)
-  const phi = mean1(DOGS_DIFFER)
-  const theta = new Map(REGIONS.map((r) => [r.id, phi * mean1(PLACES_DIFFER)]))
-  const usual = { harness: 1, collar: 1, coat: 1, rain: 1, swim: 1, grass: 1, bath: 1, shed: 1, puppy: 1 }
-  const times = Object.fromEntries(Object.keys(usual).map((c) => [c, mean1(causes)])) as Record<Cause, number>
-  const harness = seed % 2 === 0
-  const dog = profile({
-    name: `Dog ${String(seed)}`,
-    since: START,
-    harnessHours: harness ? HARNESS_HOURS : 0,
-    collarAllDay: seed % 3 === 0,
-    minutes: [15, 15, 15, 15, 15, 60, 0],
-  })
-  const coat = COATS[dog.coat]
-  const mu = coat.tighteningPerDay
-  const entries: Entry[] = [visit(START, dog.coat, BODY_MM)]
-  const inside = new Map<RegionId, Knot[]>(REGIONS.map((r) => [r.id, []]))
+/** A dog of that world, lived a day at a time: `comb` what is combed of the day, then `passDay`. */
+export class World {
+  readonly record: DogRecord & { entries: Entry[] }
+  readonly times: Record<Cause, number>
+  /** Mats that formed. */
+  mats = 0
+  private day = 0
+  private rains = false
+  private readonly weather: () => number
+  private readonly theta: Map<RegionId, number>
+  private readonly inside = new Map<RegionId, Knot[]>(REGIONS.map((r) => [r.id, []]))
   /** Expected in each place by one who knows the dog: what the comb misses is expected too. */
-  const exact = new Map<RegionId, number>(REGIONS.map((r) => [r.id, 0]))
-  const wet = new Map<RegionId, { to: number; by: 'rain' | 'swim' }>()
-  const lengths = entries[0]!.what as FactOf<'visit'>
-  let rains = false
-  const days = weeks * 7
+  private readonly expected = new Map<RegionId, number>(REGIONS.map((r) => [r.id, 0]))
+  private readonly wet = new Map<RegionId, { to: number; by: 'rain' | 'swim' }>()
 
-  const poisson = (mean: number) => {
-    let [n, p] = [0, Math.exp(-mean)]
-    let u = random()
-    while (u > p && n < 60) {
-      u -= p
-      n += 1
-      p *= mean / n
-    }
-    return n
+  constructor(private readonly terms: WorldTerms) {
+    const { seed, causes } = terms
+    const random = seeded(seed)
+    const normal = randomNormal.source(random)(0, 1)
+    const mean1 = (sd: number) => Math.exp(sd * normal() - (sd * sd) / 2)
+    const phi = mean1(DOGS_DIFFER)
+    this.theta = new Map(REGIONS.map((r) => [r.id, phi * mean1(PLACES_DIFFER)]))
+    this.times = Object.fromEntries(CAUSES.map((c) => [c, mean1(causes)])) as Record<Cause, number>
+    this.weather = seeded(seed, 1)
+    const dog = profile({
+      name: `Dog ${String(seed)}`,
+      since: WORLD_BEGINS,
+      harnessHours: seed % 2 ? 0 : HARNESS_HOURS,
+      collarAllDay: seed % 3 === 0,
+      minutes: MINUTES,
+    })
+    this.record = { profile: dog, entries: [visit(WORLD_BEGINS, dog.coat, BODY_MM)] }
   }
-  const comb = (day: number, region: Region): FactOf<'check'> => {
-    const here = inside.get(region.id)!
-    const met = here.filter(() => random() >= MISSED)
-    inside.set(
-      region.id,
+  get on() {
+    return addDays(WORLD_BEGINS, this.day)
+  }
+  private write(what: Entry['what'], time: string) {
+    this.record.entries.push(entry(this.on, what, { time }))
+  }
+
+  /** The comb goes through a place. @returns what it met by stage: tangles, knots, mats */
+  comb(id: RegionId): [number, number, number] {
+    const here = this.inside.get(id)!
+    const met = here.filter((k) => k.random() >= MISSED)
+    this.inside.set(
+      id,
       here.filter((k) => !met.includes(k)),
     )
-    exact.set(region.id, exact.get(region.id)! * MISSED)
-    if (!met.length) return { kind: 'check', region: region.id, finding: 'glides' }
-    const worst = Math.max(...met.map((k) => (day - k.born >= k.mat ? 2 : day - k.born >= k.tight ? 1 : 0)))
-    return {
-      kind: 'check',
-      region: region.id,
-      finding: (['snag', 'knot', 'mat'] as const)[worst]!,
-      count: met.length,
-      out: met.length,
+    this.expected.set(id, this.expected.get(id)! * MISSED)
+    this.wet.delete(id)
+    const by: [number, number, number] = [0, 0, 0]
+    for (const k of met) by[this.stageOf(k)] += 1
+    const worst = by[2] ? 'mat' : by[1] ? 'knot' : 'snag'
+    const count = met.length
+    this.write(
+      count
+        ? { kind: 'check', region: id, finding: worst, count, out: count }
+        : { kind: 'check', region: id, finding: 'glides' },
+      '18:00',
+    )
+    return by
+  }
+  private stageOf = ({ born, tight, mat }: Knot) =>
+    this.day - born >= mat ? 2 : this.day - born >= tight ? 1 : 0
+
+  /** The day's weather, what is worn, and the knots of the day. */
+  passDay() {
+    const { record, weather, terms } = this
+    const { profile: dog } = record
+    const [goesOn, soaks, swims, dressed] = [weather(), weather(), weather(), weather()]
+    this.rains = goesOn < (this.rains ? RAIN.goesOn : RAIN.begins)
+    const by = this.rains && soaks < RAIN.soaks ? 'rain' : swims < SWIMS ? 'swim' : null
+    if (by) {
+      this.write({ kind: 'wet', how: by, combedDry: false }, '19:00')
+      for (const r of REGIONS)
+        if (r.covers.includes(by)) this.wet.set(r.id, { to: this.day + WET_DAYS - 1, by })
     }
+    const jumper = dressed < JUMPERS
+    if (jumper) this.write({ kind: 'gear', gear: 'coat', hours: COAT_HOURS }, '08:00')
+    REGIONS.forEach((r, n) => {
+      const rate = this.rateOf(r, dog, jumper)
+      this.expected.set(r.id, this.expected.get(r.id)! + rate)
+      const random = seeded(terms.seed, 2 + n, this.day + 1)
+      const clock = randomGamma.source(random)(
+        CLOCK_SHAPE,
+        1 / CLOCK_SHAPE / COATS[dog.coat].tighteningPerDay,
+      )
+      // By the same luck more are born where more are to be expected.
+      let [left, p, born] = [random(), Math.exp(-rate), 0]
+      while (left > p && born < 60) {
+        left -= p
+        born += 1
+        p *= rate / born
+      }
+      for (; born > 0; born--) {
+        const tight = clock()
+        this.inside.get(r.id)!.push({
+          born: this.day + random(),
+          tight,
+          mat: tight + clock(),
+          random: seeded(terms.seed, 2 + n, this.day + 1, born),
+          matted: false,
+        })
+      }
+    })
+    this.day += 1
+    for (const list of this.inside.values())
+      for (const k of list)
+        if (!k.matted && this.stageOf(k) === 2) {
+          k.matted = true
+          this.mats += 1
+        }
+  }
+  private rateOf(r: Region, dog: DogRecord['profile'], jumper: boolean): number {
+    const { times } = this
+    const first = this.record.entries[0]!.what as FactOf<'visit'>
+    const mm = (first.lengths[r.part] ?? BODY_MM) + GROWS * this.day
+    let rate = this.theta.get(r.id)! * knotRate(COATS[dog.coat], sizeFactor(dog.weightKg), r, mm)
+    if (dog.harnessHours && r.covers.includes('harness'))
+      rate *= harnessFactor(dog.harnessHours) * times.harness
+    if (dog.collarAllDay && r.covers.includes('collar')) rate *= COLLAR_FACTOR * times.collar
+    if (jumper && r.covers.includes('coat')) rate *= garmentFactor(COAT_HOURS) * times.coat
+    const soaked = this.wet.get(r.id)
+    return soaked && soaked.to >= this.day ? rate * WET_FACTOR * times[soaked.by] : rate
   }
 
-  for (let d = 0; d < days; d++) {
-    const on = addDays(START, d)
-    const w = weekday(on)
-    // Everything on Saturdays; the hot places on Tuesdays.
-    for (const r of REGIONS) {
-      const hot = r.class === 'hot'
-      if (d > 0 && (w === 5 || (w === 1 && hot))) {
-        entries.push(entry(on, comb(d, r), { time: '18:00' }))
-        wet.delete(r.id)
-      }
-    }
-    rains = random() < (rains ? RAIN.goesOn : RAIN.begins)
-    const soaks = rains && random() < 0.7 ? 'rain' : random() < SWIMS ? 'swim' : null
-    if (soaks) {
-      entries.push(entry(on, { kind: 'wet', how: soaks, combedDry: false }, { time: '19:00' }))
-      for (const r of REGIONS) if (r.covers.includes(soaks)) wet.set(r.id, { to: d + 1, by: soaks })
-    }
-    const jumper = random() < 0.25
-    if (jumper) entries.push(entry(on, { kind: 'gear', gear: 'coat', hours: COAT_HOURS }, { time: '08:00' }))
-    for (const r of REGIONS) {
-      const mm = (lengths.lengths[r.part] ?? BODY_MM) + GROWS * d
-      let rate = theta.get(r.id)! * knotRate(coat, sizeFactor(dog.weightKg), r, mm)
-      if (harness && r.covers.includes('harness')) rate *= harnessFactor(HARNESS_HOURS) * times.harness
-      if (dog.collarAllDay && r.covers.includes('collar')) rate *= 1.5 * times.collar
-      if (jumper && r.covers.includes('coat')) rate *= garmentFactor(COAT_HOURS) * times.coat
-      const soaked = wet.get(r.id)
-      if (soaked && soaked.to >= d) rate *= WET_FACTOR * times[soaked.by]
-      exact.set(r.id, exact.get(r.id)! + rate)
-      for (let n = poisson(rate); n > 0; n--) {
-        const tight = gamma() / mu
-        inside.get(r.id)!.push({ born: d + random(), tight, mat: tight + gamma() / mu })
-      }
-    }
+  /** What a comb would meet in each place, and what one who knows the dog exactly expects of it. */
+  there(): Map<RegionId, { found: number; exact: number }> {
+    return new Map(
+      REGIONS.map((r) => [
+        r.id,
+        {
+          found: this.inside.get(r.id)!.filter((k) => k.random() >= MISSED).length,
+          exact: this.expected.get(r.id)! * (1 - MISSED),
+        },
+      ]),
+    )
   }
-  return {
-    record: { profile: dog, entries },
-    to: addDays(START, days),
-    times,
-    there: new Map(
-      REGIONS.map((r) => {
-        const met = inside.get(r.id)!.filter(() => random() >= MISSED)
-        return [
-          r.id,
-          {
-            found: met.length,
-            mats: met.filter((k) => days - k.born >= k.mat).length,
-            exact: exact.get(r.id)! * (1 - MISSED),
-          },
-        ]
-      }),
-    ),
+}
+
+/** A dog combed all over on Saturdays and at its hot places on Tuesdays, for so many weeks; a full session is to come. */
+export function combedWeekly(terms: WorldTerms, weeks: number): World {
+  const world = new World(terms)
+  for (let d = 0; d < weeks * 7; d++) {
+    const w = weekday(world.on)
+    if (d > 0) for (const r of REGIONS) if (w === 5 || (w === 1 && r.class === 'hot')) world.comb(r.id)
+    world.passDay()
   }
+  return world
 }
