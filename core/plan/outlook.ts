@@ -64,5 +64,5 @@ export function outlookOf(from: Coat, to: Day, swims = 0): Outlook {
     })
     coat.passDay()
   }
-  return { from: dayOf(start), days, mu: coat.coat.tighteningPerDay, places }
+  return { from: dayOf(start), days, mu: from.tightening, places }
 }

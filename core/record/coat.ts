@@ -9,6 +9,7 @@ import { REGIONS } from '../coat/regions'
 import type { Cover, Region, RegionId } from '../coat/regions'
 import { sizeFactor } from '../coat/size'
 import type { Learned } from '../learn/normal'
+import type { Stage } from '../learn/tightening'
 import { asCauses, learnCauses, timesUnder, UNDER } from '../learn/causes'
 import type { CauseHeld, Under } from '../learn/causes'
 import { learnRates, widened } from '../learn/rate'
@@ -81,8 +82,8 @@ export class Coat {
     public today: number,
   ) {
     this.coat = COATS[profile.coat]
-    this.step = stepper(this.coat.tighteningPerDay)
     this.taught = Taught.nothing(this.coat)
+    this.step = stepper(this.tightening)
     this.size = sizeFactor(profile.weightKg)
     this.borne = bearsFrom(monthsOld(profile.born, dayOf(today)))
     this.places = REGIONS.filter((r) => !profile.absent.includes(r.id)).map((region) => this.unmet(region))
@@ -104,8 +105,8 @@ export class Coat {
     this.size = sizeFactor(profile.weightKg)
     if (profile.coat !== before.coat) {
       this.coat = COATS[profile.coat]
-      this.step = stepper(this.coat.tighteningPerDay)
       this.taught.anotherCoat(this.coat)
+      this.step = stepper(this.tightening)
       for (const p of this.places) p.growing = { ...p.growing, from: p.mm, sinceDay: this.today }
     }
     if (profile.absent.join() === before.absent.join()) return
@@ -127,6 +128,7 @@ export class Coat {
     other.wished = this.wished
     other.teaches = this.teaches
     other.taught = this.taught.copy()
+    other.step = this.step
     other.borne = this.borne
     other.unlearned = this.unlearned
     other.causes = this.causes
@@ -243,7 +245,7 @@ export class Coat {
         return this.check(day, what)
       case 'brush':
         for (const id of what.regions) {
-          this.at(id)?.keep(what.depth === 'skin' ? KEPT.brushed : KEPT.surface)
+          this.at(id)?.brushed(what.depth === 'skin' ? KEPT.brushed : KEPT.surface)
         }
         return
       case 'wash':
@@ -359,12 +361,21 @@ export class Coat {
       p.causes = this.causes
     }
     this.taught = other.taught.copy()
+    this.step = stepper(this.tightening)
     return this
   }
 
   /** What has been learned of how fast this coat grows, mm a day, and of the owner's pace and the drying, as times the usual. */
   get learnedGrowth(): Learned {
     return this.taught.learnedGrowth
+  }
+  /** How fast this dog's tangles tighten, 1/day. */
+  get tightening(): number {
+    return this.coat.tighteningPerDay * this.taught.tightens
+  }
+  /** Days a tangle takes to be a tight knot, on average. */
+  get learnedTightening(): Learned {
+    return this.taught.learnedTightening(1 / this.coat.tighteningPerDay)
   }
   get learnedPace(): Learned {
     return this.taught.learnedPace
@@ -387,6 +398,7 @@ export class Coat {
   /** The comb went through: what it met is gone, and wet hair has been combed dry. */
   private clear(p: WorkingPlace, day: Day) {
     p.keep(KEPT.combed)
+    p.steady = true
     p.clearOn = day
     p.combedAbout = null
     if (p.guessed) {
@@ -429,7 +441,7 @@ export class Coat {
     this.felt = feels
     this.places.forEach((p, i) => {
       const born = this.bornIn(p, i, today, this.wetOn(p, dayOf(this.today)))
-      p.holds(expectedByHand(born, this.coat.tighteningPerDay, days, feels))
+      p.holds(expectedByHand(born, this.tightening, days, feels))
       p.guessed = p.base[0] + p.base[1] + p.base[2]
       p.clearOn = null
       p.combedAbout = dayOf(this.today - days)
@@ -455,7 +467,7 @@ export class Coat {
     if (c.finding === 'rasps') return
     // Dirt catches by itself: brushed, and not known to be clear until it has been washed.
     if (c.open) {
-      p.keep(KEPT.brushed)
+      p.brushed(KEPT.brushed)
       return
     }
     if (c.comfort === 'stopped') return this.reachedInPart(p, c)
@@ -464,12 +476,17 @@ export class Coat {
       this.taught.noticePace(c.seconds / 60, this.usualMinutes(p))
     }
     const found = knotsIn(c)
+    const stages = STAGE_OF[c.finding]
+    if (stages && found && p.steady && p.clearOn && !p.left.length) {
+      const gap = this.today - dayNumber(p.clearOn)
+      this.taught.noticeStage(stages.indexOf(1) as Stage, found, gap * this.coat.tighteningPerDay)
+      this.step = stepper(this.tightening)
+    }
     this.see(p, found)
     this.clear(p, day)
     // What the comb met is now known by count, not by expectation.
     p.left = []
     const remaining = found - (c.out ?? 0)
-    const stages = STAGE_OF[c.finding]
     if (stages && remaining > 0) p.left = [{ count: remaining, stages }]
   }
 

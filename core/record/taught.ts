@@ -3,6 +3,8 @@ import { usualDrying } from '../coat/drying'
 import { maxLength } from '../coat/growth'
 import type { Region } from '../coat/regions'
 import { learnedOf, notice, unnoticed } from '../learn/normal'
+import { NOTHING_TIGHTENED, tauOf, TAU_PRIOR, tightened } from '../learn/tightening'
+import type { Stage, Tightening } from '../learn/tightening'
 import type { Belief, Learned, Noticed } from '../learn/normal'
 import type { FactOf } from './entries'
 import type { Profile } from './profile'
@@ -40,16 +42,19 @@ export class Taught {
     private speed: Noticed = unnoticed(PACE_PRIOR),
     /** How long it takes to dry, as the logarithm of times the usual. */
     private dryness: Noticed = unnoticed(DRYING_PRIOR),
+    /** How fast tangles tighten. */
+    private tight: Tightening = NOTHING_TIGHTENED,
   ) {}
   static nothing(coat: CoatType): Taught {
     return new Taught(unmeasured(coat))
   }
   copy(): Taught {
-    return new Taught(this.growth, this.speed, this.dryness)
+    return new Taught(this.growth, this.speed, this.dryness, this.tight)
   }
   /** A pup's growth says little of the adult coat's. */
   anotherCoat(coat: CoatType) {
     this.growth = unmeasured(coat)
+    this.tight = NOTHING_TIGHTENED
   }
 
   /** How fast it grew since the cut or measure before, over the places measured together. @param today counted from 1970 */
@@ -84,6 +89,11 @@ export class Taught {
     this.dryness = notice(this.dryness, within(Math.log(dried.minutes / (usual * share))), DRYING_SD)
   }
 
+  /** The worst a check met, of so many, so long after a comb was there. @param gap days, times the type's own speed */
+  noticeStage(stage: Stage, count: number, gap: number) {
+    if (gap > 0) this.tight = tightened(this.tight, stage, count, gap)
+  }
+
   /** Growth held, mm a day. */
   get perDay(): number {
     return this.growth.held.mean
@@ -95,6 +105,22 @@ export class Taught {
   /** Times as many minutes as most dogs of its kind take to dry. */
   get dries(): number {
     return Math.exp(this.dryness.held.mean)
+  }
+  /** Times as fast as coats like it that tangles tighten. */
+  get tightens(): number {
+    return this.tight.times ? tauOf(this.tight).mean / TAU_PRIOR.mean : 1
+  }
+  /** Days from a tangle to a tight knot. @param usual in coats like it */
+  learnedTightening(usual: number): Learned {
+    const { likely } = tauOf(this.tight)
+    const interval: [number, number] = [usual / likely[1], usual / likely[0]]
+    return {
+      prior: usual,
+      seen: this.tight.times ? { mean: usual / this.tightens, times: this.tight.times } : null,
+      now: usual / this.tightens,
+      interval,
+      telling: interval[0] > usual || interval[1] < usual,
+    }
   }
   get learnedGrowth(): Learned {
     return learnedOf(this.growth)

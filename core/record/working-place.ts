@@ -45,6 +45,8 @@ export class WorkingPlace implements RegionState {
   concern: RegionState['concern'] = null
   /** What is there at θ = 1, by the type's own factors. */
   base: Stages = CLEAR
+  /** Nothing but days has made what is there what it is, since a comb was there. */
+  steady = true
   /** How many times each cause is for this dog; none while nothing was learned. */
   causes: readonly CauseHeld[] = []
   /** What it is under these days, how much was there when that began, and under what that was born. */
@@ -118,8 +120,14 @@ export class WorkingPlace implements RegionState {
               .filter((b) => b.amount >= FORGOTTEN * all)
               .map(({ under, amount }) => ({ under, amount: kept * amount }))
   }
+  /** The comb was not there: what is left of each stage is another mixture than days alone make. */
+  brushed(share: Stages) {
+    this.keep(share)
+    this.steady = false
+  }
   /** What is there is this, whatever it came from. */
   holds(stages: Stages) {
+    this.steady = true
     this.base = stages
     this.from = 0
     this.before = NONE
@@ -127,6 +135,7 @@ export class WorkingPlace implements RegionState {
   /** As tight as it is now: nothing came and nothing went. */
   tightened(by: (n: Stages) => Stages) {
     this.base = by(this.base)
+    this.steady = false
   }
 
   /**

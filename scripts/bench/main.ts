@@ -4,7 +4,7 @@ import { kill } from './kill'
 import { neighbours } from './neighbours'
 import { againstExact, fullSize } from './planner'
 import { firstLook } from './first-look'
-import { world } from './world'
+import { world, worth } from './world'
 import { fold, simulation } from './record'
 import { press } from './press'
 import { room } from './room'
@@ -14,6 +14,7 @@ const full = process.argv.includes('--full')
 fold()
 simulation()
 world()
+worth(full ? 40 : 12)
 await againstExact()
 await fullSize(full)
 await againstExact(true)

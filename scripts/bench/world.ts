@@ -1,3 +1,5 @@
+import { byList, byLongest, byPlan, bySaturdays, played } from '../../tests/support/world-play'
+import type { Rule } from '../../tests/support/world-play'
 import { worldScore } from '../../tests/support/world-score'
 import { percent, row } from './table'
 
@@ -20,6 +22,27 @@ export function world() {
     row(
       differ ? '  of what not knowing causes loses, won back' : '  lost where they do not differ',
       differ ? `${percent(wonBack)}; each held: ${each.join(', ')}` : `${(-nats).toFixed(3)} nats a dog`,
+    )
+  }
+}
+
+/** What eight weeks cost by each rule, with the same luck for everyone: minutes, and mats at what a mat is worth. */
+export function worth(dogs = 40) {
+  const RULES: [string, Rule][] = [
+    ['the day’s list', byList],
+    ['the plan', byPlan],
+    ['all on Saturdays, hot places between', bySaturdays],
+    ['longest uncombed first', byLongest],
+  ]
+  let list = 0
+  for (const [name, rule] of RULES) {
+    const runs = Array.from({ length: dogs }, (_, n) => played(rule, n + 1, 8))
+    const each = (of: (r: (typeof runs)[number]) => number) => runs.reduce((s, r) => s + of(r), 0) / dogs
+    const cost = each((r) => r.cost)
+    list ||= cost
+    row(
+      `eight weeks in a richer world, ${name}`,
+      `${(cost / list).toFixed(2)} of the list's cost: ${(each((r) => r.minutes) / 8).toFixed(0)} min a week, ${each((r) => r.mats).toFixed(1)} mats`,
     )
   }
 }

@@ -87,6 +87,13 @@ const learned = computed(() => [
     l: coat.value.learnedPace,
     none: 'no place timed yet',
   },
+  {
+    what: 'From a tangle to a tight knot',
+    unit: 'days',
+    times: 1,
+    l: coat.value.learnedTightening,
+    none: 'nothing caught after a known gap yet',
+  },
 ])
 const two = (x: number) => Number(x.toPrecision(2))
 const sayLearned = (l: Learned, times: number) =>
