@@ -1,10 +1,10 @@
-import { causeFactor } from '#core/coat/cause-factor'
+import { causeFactor } from '#core/learn/cause-factor'
 import { CAUSES } from '#core/learn/causes'
 import type { Cause, CauseHeld } from '#core/learn/causes'
 import { listed } from './numbers'
 
 /** Each cause as it is spoken of. */
-export const CAUSE_WORDS: Record<Cause, string> = {
+const CAUSE_WORDS: Record<Cause, string> = {
   harness: 'the harness',
   collar: 'the collar',
   coat: 'a coat or jumper',

@@ -5,8 +5,8 @@ import {
   PUPPY_FACTOR,
   SHED_FACTOR,
   WET_FACTOR,
-} from './exposure'
-import type { Cause } from '../learn/causes'
+} from '../coat/exposure'
+import type { Cause } from './causes'
 
 /** Hours a harness is spoken of where none is worn: a walk or two (judgement). */
 const WALKS_HOURS = 2
