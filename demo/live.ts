@@ -1,9 +1,12 @@
 import { COATS } from '../core/coat/coat-types'
+import { CLEAR, stepStages } from '../core/coat/knots'
 import type { Stages } from '../core/coat/knots'
+import type { CoatId } from '../core/coat/coat-types'
+import type { WorkingPlace } from '../core/record/working-place'
 import { combMinutes } from '../core/coat/minutes'
 import { regionOf } from '../core/coat/regions'
 import { planToday } from '../core/plan/today'
-import { addDays, dayNumber, weekday } from '../core/record/day'
+import { addDays, dayNumber, daysBetween, weekday } from '../core/record/day'
 import type { Day } from '../core/record/day'
 import type { Entry, Fact } from '../core/record/entries'
 import type { Comfort, Finding } from '../core/record/findings'
@@ -30,6 +33,13 @@ export function idMaker(random: () => number) {
 /** How much more readily a prone place knots than its coat says, and any other. */
 const PRONE = 3.2
 export const OTHERS = 0.9
+
+/** What is in a place by its type alone, whatever was learned of the dog: begun evenly since a comb was there. */
+export function thereByType(p: WorkingPlace, day: Day, coat: CoatId): Stages {
+  const all = p.base[0] + p.base[1] + p.base[2]
+  const days = p.clearOn ? daysBetween(p.clearOn, day) : 0
+  return days > 0 ? stepStages(CLEAR, all / days, COATS[coat].tighteningPerDay, days) : p.base
+}
 
 /** What the comb would say of a place with this in it by its type, on a dog whose places knot `times` as readily. */
 export function combSays(
@@ -154,7 +164,7 @@ export function live(story: Story, today: Day, owner = OWNER): DemoDog {
           kind: 'check',
           region,
           ...combSays(
-            state.base,
+            thereByType(state, day, profile.coat),
             story.prone.includes(place) ? PRONE : OTHERS,
             chapter.mats ?? false,
             random,

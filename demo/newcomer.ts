@@ -7,7 +7,7 @@ import type { Entry } from '../core/record/entries'
 import { coatOn } from '../core/record/fold'
 import type { Profile } from '../core/record/profile'
 import { seeded } from '../drawing/ink'
-import { combSays, idMaker, OTHERS } from './live'
+import { combSays, thereByType, idMaker, OTHERS } from './live'
 import type { DemoDog } from './story'
 import { weekFrom } from './week'
 
@@ -46,7 +46,9 @@ export function newcomer(today: Day): DemoDog {
   ]
   const day = addDays(today, -MOSS.met)
   const first = planToday({ profile, entries }, day, 12)
-  const before = new Map(coatOn({ profile, entries }, day).places.map((p) => [p.id, p.base]))
+  const before = new Map(
+    coatOn({ profile, entries }, day).places.map((p) => [p.id, thereByType(p, day, profile.coat)]),
+  )
   const regions = first.items.flatMap((i) => i.regions)
   entries.push(
     ...regions.map((region, n) => ({
