@@ -21,6 +21,18 @@ const LOOK_AGAIN = 40
 export const NO_SERVER = /net::ERR_|Failed to fetch|NetworkError/
 export const refused = (status: number) => new RegExp(`status of ${status}`)
 
+/** A page that is left while it fetches a part of itself complains of that on its way out, though the part is there. */
+async function leftOnTheWay(complaint: string): Promise<boolean> {
+  const part = /Failed to fetch dynamically imported module: (\S+)/.exec(complaint)?.[1]
+  return (
+    !!part &&
+    fetch(part).then(
+      (answer) => answer.ok,
+      () => false,
+    )
+  )
+}
+
 /** A person at a browser: finds things by what they say, waits for what they would wait for. */
 export class Page {
   private constructor(
@@ -320,8 +332,10 @@ export class Page {
   /** What the browser complained of since the last time, but for what was foreseen. */
   async complaints(): Promise<string[]> {
     const logs = await this.driver.manage().logs().get('browser')
-    return logs
+    const heard = logs
       .filter((l) => l.level.name === 'SEVERE' && !this.foreseen.some((f) => f.test(l.message)))
       .map((l) => l.message)
+    const left = await Promise.all(heard.map(leftOnTheWay))
+    return heard.filter((_, i) => !left[i])
   }
 }
