@@ -14,6 +14,7 @@ describe('the card of a dog as much written of as people’s', () => {
       const { lines, close } = cardFacts(record, TODAY)
       const facts = noteFacts(record, TODAY).filter((f) => !standsApart(f))
       expect([...lines, ...close].map((f) => f.id).sort()).toEqual(facts.map((f) => f.id).sort())
+      expect(new Set(facts.map((f) => f.id)).size).toBe(facts.length)
       expect(lines.length).toBeLessThanOrEqual(10)
     },
   )

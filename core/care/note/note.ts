@@ -214,8 +214,11 @@ export function noteFacts(record: DogRecord, at: Day): NoteFact[] {
       `concern ${c.id}`,
       `For the vet, still open: ${sayWhere(c.what.where)}: ${c.what.seen.map((s) => SIGNS[s]).join(', ')}`,
     )
-  for (const { label, says } of careSince(record, from, at).slice(0, MOST_TOLD))
-    say(`care ${label}`, `${label}: ${says}`)
+  for (const { label, says } of careSince(record, from, at).slice(0, MOST_TOLD)) {
+    // Eyes that were looked at and eyes the vet has seen are two things, to be struck out apart.
+    const named = told.filter((t) => t.id.split(',')[0] === `care ${label}`).length
+    say(`care ${label}${named ? `, ${named + 1}` : ''}`, `${label}: ${says}`)
+  }
   const overdue = overdueCare(record, at)
   if (overdue) say('overdue', `Overdue: ${overdue}`)
   const jacket = jacketSaid(record, at)
