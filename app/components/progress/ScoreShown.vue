@@ -5,7 +5,7 @@ import { asItIs, recordOf } from '~/offline/shown'
 import { hire, plainly } from '~/workers/hire'
 import type { ScoreWork } from '~/workers/score.worker'
 import { plural } from '~/words/numbers'
-import { LEAST_CHECKS, sayDrift, sayHeld, sayPlace, sayScore, sayTogether, sayWorth } from '~/words/score'
+import { LEAST_CHECKS, sayDrift, sayHeld, sayScore, sayTogether, sayWorth } from '~/words/score'
 
 /** How right it was: what was said of a place before the comb went through it, against what the comb met. */
 const { file, today } = useDog()
@@ -59,7 +59,6 @@ const counts = computed(() => {
 })
 /** Places told of by themselves; the rest is folded. */
 const PLACES = 4
-const places = computed(() => (told.value?.places ?? []).map(sayPlace))
 const most = computed(() => Math.max(1, ...counts.value.map((c) => c.many)))
 </script>
 
@@ -109,29 +108,14 @@ const most = computed(() => Math.max(1, ...counts.value.map((c) => c.many)))
             </li>
           </ol>
           <h3 class="mt-3 font-serif text-story">By place, the furthest out first</h3>
-          <ul data-by-place>
-            <li
-              v-for="p in places.slice(0, PLACES)"
-              :key="p.place"
-              class="border-t border-rule py-1 text-side"
-            >
-              <b class="font-semibold">{{ p.place }}:</b> {{ p.says }}
-            </li>
-          </ul>
-          <details v-if="places.length > PLACES" class="border-t border-rule">
-            <summary class="flex min-h-12 cursor-pointer items-center font-semibold underline">
-              and {{ plural(places.length - PLACES, 'place') }} more
-            </summary>
-            <ul>
-              <li
-                v-for="p in places.slice(PLACES)"
-                :key="p.place"
-                class="border-t border-rule py-1 text-side"
-              >
-                <b class="font-semibold">{{ p.place }}:</b> {{ p.says }}
-              </li>
-            </ul>
-          </details>
+          <PlaceScores :places="told.places.slice(0, PLACES)" data-by-place />
+          <FoldedMore
+            v-if="told.places.length > PLACES"
+            :says="`and ${plural(told.places.length - PLACES, 'place')} more`"
+            class="border-t border-rule"
+          >
+            <PlaceScores :places="told.places.slice(PLACES)" />
+          </FoldedMore>
           <p v-if="together" class="border-t border-rule py-2 text-side" role="status" data-household>
             {{ sayTogether(together, others.length + 1) }}
           </p>

@@ -126,10 +126,7 @@ const { sayWhen } = useInstants()
           :today="shared.today"
         />
         <li v-if="view.stories.length > STORIES" class="border-b border-rule">
-          <details>
-            <summary class="flex min-h-12 cursor-pointer items-center font-semibold underline">
-              and {{ plural(view.stories.length - STORIES, 'finding') }} more
-            </summary>
+          <FoldedMore :says="`and ${plural(view.stories.length - STORIES, 'finding')} more`">
             <ol class="border-t border-rule">
               <StoryLine
                 v-for="s in view.stories.slice(STORIES)"
@@ -139,7 +136,7 @@ const { sayWhen } = useInstants()
                 class="last:border-b-0"
               />
             </ol>
-          </details>
+          </FoldedMore>
         </li>
         <li class="grid grid-cols-[26px_40px_1fr_auto] items-center border-b border-rule py-2">
           <span /><FindingMark finding="glides" :size="28" />
@@ -188,21 +185,24 @@ const { sayWhen } = useInstants()
         <dl data-care-since>
           <CareLine v-for="c in view.care.slice(0, FIRST)" :key="c.label + c.says" :line="c" />
         </dl>
-        <details v-if="view.care.length > FIRST" class="border-b border-rule">
-          <summary class="flex min-h-12 cursor-pointer items-center font-semibold underline">
-            and {{ plural(view.care.length - FIRST, 'thing') }} more
-          </summary>
+        <FoldedMore
+          v-if="view.care.length > FIRST"
+          :says="`and ${plural(view.care.length - FIRST, 'thing')} more`"
+          class="border-b border-rule"
+        >
           <dl><CareLine v-for="c in view.care.slice(FIRST)" :key="c.label + c.says" :line="c" /></dl>
-        </details>
+        </FoldedMore>
       </template>
-      <details v-if="view.facts.length" class="mt-3 border-b border-rule" data-in-words>
-        <summary class="flex min-h-12 cursor-pointer items-center font-semibold underline">
-          All of it in words
-        </summary>
+      <FoldedMore
+        v-if="view.facts.length"
+        says="All of it in words"
+        class="mt-3 border-b border-rule"
+        data-in-words
+      >
         <ul class="pb-3">
           <li v-for="f in view.facts" :key="f.id" class="py-0.5">{{ f.says }}</li>
         </ul>
-      </details>
+      </FoldedMore>
       <template v-if="wide && view.advice.length">
         <h2 class="mt-6 border-b border-ink pb-2">For home, still standing</h2>
         <p v-for="a in view.advice" :key="a.id" class="border-b border-rule py-2" data-standing>

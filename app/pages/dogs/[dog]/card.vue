@@ -37,7 +37,7 @@ const sideOf = (side: 'left' | 'right') =>
 const left = computed(() => sideOf('left'))
 const right = computed(() => sideOf('right'))
 const told = computed(() => cardFacts(file.value, today.value))
-const hard = computed(() => hardPlaces(file.value, today.value).slice(0, 4))
+const hard = computed(() => hardPlaces(file.value, today.value))
 /** When each kind of care was last done, and how late it is. */
 const care = computed(() =>
   careDue(file.value, today.value, coat.value.learnedGrowth.now)
