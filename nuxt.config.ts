@@ -20,6 +20,7 @@ export default defineNuxtConfig({
     '/dogs/**': { ssr: false },
     '/setup': { ssr: false },
     '/household': { ssr: false },
+    '/account': { ssr: false },
     '/room/**': { ssr: false },
     '/join/**': { ssr: false, headers: { 'X-Robots-Tag': 'noindex, nofollow', 'Cache-Control': 'no-store' } },
     '/room/join/**': {
@@ -27,6 +28,8 @@ export default defineNuxtConfig({
       headers: { 'X-Robots-Tag': 'noindex, nofollow', 'Cache-Control': 'no-store' },
     },
     '/l/**': { headers: { 'X-Robots-Tag': 'noindex, nofollow', 'Cache-Control': 'no-store' } },
+    '/password': { headers: { 'X-Robots-Tag': 'noindex, nofollow', 'Cache-Control': 'no-store' } },
+    '/address': { headers: { 'X-Robots-Tag': 'noindex, nofollow', 'Cache-Control': 'no-store' } },
     '/letters': { headers: { 'X-Robots-Tag': 'noindex, nofollow', 'Cache-Control': 'no-store' } },
     '/sw.js': { headers: { 'Cache-Control': 'no-cache' } },
     '/api/**': { headers: { 'Cache-Control': 'no-store' } },

@@ -2,5 +2,6 @@
   <div class="min-h-dvh">
     <NuxtRouteAnnouncer />
     <NuxtPage />
+    <LazySayAgain v-if="saidAgain" :asked="saidAgain" />
   </div>
 </template>

@@ -24,7 +24,7 @@ async function household(tx: Tx, name: string, owner: string, email: string) {
   await tx.insert(households).values({ id: householdId, name, timeZone })
   await tx
     .insert(accounts)
-    .values({ householdId, id: accountId, name: owner, email, passwordHash: await locked() })
+    .values({ householdId, id: accountId, name: owner, email, passwordHash: await locked(), claimed: now })
   await tx.insert(addresses).values({ email, confirmed: now })
   return { householdId, accountId }
 }
@@ -97,6 +97,7 @@ if (!there) {
       name: GROOMER,
       room: 'The Wash House',
       email: DEMO_GROOMER,
+      claimed: now,
       passwordHash: await locked(),
     })
     await tx.insert(addresses).values({ email: DEMO_GROOMER, confirmed: now })

@@ -11,9 +11,9 @@ function filesIn(dir: string): string[] {
   )
 }
 
-/** The charts' library is large and wanted on few screens: it is kept once one was shown. */
-const isCharts = (file: string) =>
-  /_nuxt\/.*\.js$/.test(file) && readFileSync(file, 'utf8').includes('apexcharts-')
+/** The charts' library and the lists of common passwords are large and wanted on few screens: kept once one was shown. */
+const isRare = (file: string) =>
+  /_nuxt\/.*\.js$/.test(file) && /apexcharts-|guessesLog10/.test(readFileSync(file, 'utf8'))
 
 /**
  * Writes the service worker beside the built files, with the list of them in it.
@@ -22,7 +22,7 @@ const isCharts = (file: string) =>
 export async function writeServiceWorker(publicDir: string) {
   const whole = createHash('sha256')
   const files = filesIn(publicDir)
-    .filter((file) => !/\.(gz|br|map)$|sw\.js$/.test(file) && !isCharts(file))
+    .filter((file) => !/\.(gz|br|map)$|sw\.js$/.test(file) && !isRare(file))
     .sort()
     .map((file) => {
       const hash = createHash('sha256').update(readFileSync(file)).digest('hex').slice(0, 16)

@@ -95,6 +95,9 @@ const share = z.object({
   expires: instant,
   revoked: instant.nullable(),
   lastOpened: instant.nullable(),
+  /** Who shared it and who closed it. */
+  madeBy: z.string().nullable(),
+  closedBy: z.string().nullable(),
   /** The room it is kept in. */
   room: z.string().nullable(),
   /** Who of the room has had it before their eyes, the last first. */
@@ -117,6 +120,17 @@ export const keptAnswer = z.object({ share: z.string() })
 export const postedAnswer = z.object({
   posted: z.enum(['posted', 'not-confirmed', 'stopped', 'too-many']),
 })
+const signedIn = z.object({
+  id: z.string(),
+  /** What it is signed in from; nothing where it did not say. */
+  device: z.string(),
+  since: instant,
+  lastSeen: instant,
+  here: z.boolean(),
+})
+export type SignedIn = z.output<typeof signedIn>
+export const sessionsAnswer = z.object({ sessions: z.array(signedIn) })
+export const passwordAnswer = z.object({ of: z.enum(['household', 'room']) })
 export const addressAnswer = z.object({ address: z.string() })
 
 /** Whether letters may go to an address. */

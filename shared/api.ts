@@ -44,6 +44,13 @@ export const signInBody = z.strictObject({
   password: z.string().min(1, 'Give the password.').max(200, 'A password is at most 200 characters.'),
 })
 
+/** Once more who somebody is. */
+export const againBody = z.strictObject({ password: signInBody.shape.password })
+export const newPasswordBody = z.strictObject({ password: passwordSchema })
+export const addressBody = z.strictObject({ email: emailSchema })
+/** A password that was forgotten: of a household's account, or a room's. */
+export const forgottenBody = z.strictObject({ email: emailSchema, of: z.enum(['household', 'room']) })
+
 /** A new dog comes with its first entries: the last visit, or the lengths as measured. */
 export const newDogBody = z.strictObject({
   id: idSchema(),
@@ -145,7 +152,7 @@ export interface Refusal {
   message: string
   fields?: Record<string, string>
   /** What a page acts on; the words are for people. */
-  code?: 'no-longer'
+  code?: 'no-longer' | 'again'
   /** Of entries, those that were not taken, by the server's time. */
   refused?: RefusedEntry[]
   now?: string

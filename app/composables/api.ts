@@ -50,8 +50,18 @@ function retryAfter(headers: Headers): number | null {
   return Number.isFinite(ms) && ms > 0 ? ms : null
 }
 
-/** A call to our own API, and what came back, as it came. */
+/** A call to our own API, made again once whoever calls has said who they are, where that is asked. */
 async function call(path: string, options: Options): Promise<unknown> {
+  try {
+    return await callOnce(path, options)
+  } catch (error) {
+    if (!(error instanceof Refused) || error.code !== 'again' || !(await askAgain(path))) throw error
+    return callOnce(path, options)
+  }
+}
+
+/** A call to our own API, and what came back, as it came. */
+async function callOnce(path: string, options: Options): Promise<unknown> {
   let response: Awaited<ReturnType<typeof ofetch.raw<unknown>>>
   try {
     response = await ofetch.raw<unknown>(path, {

@@ -69,6 +69,13 @@ export function modelOf<V extends object>(form: {
   return reactive(Object.fromEntries(each)) as V
 }
 
+/** Where a field goes by what stands in others. */
+export interface FormWithValues extends FormOfFields {
+  form: {
+    Field: unknown
+    useSelector: (of: (state: { values: Partial<Record<string, string>> }) => string) => Readonly<Ref<string>>
+  }
+}
 /** What a field of a form needs of it. */
 export interface FormOfFields {
   form: { Field: unknown }

@@ -32,6 +32,7 @@ useHead({ title: 'Household · Grumbo' })
       </div>
       <div class="flex flex-wrap gap-x-6">
         <ActButton v-if="home" :to="`/dogs/${home}`" kind="quiet">Back to today</ActButton>
+        <ActButton to="/account" kind="quiet">Your account: password, address, devices</ActButton>
         <ActButton v-if="postRoom" :href="postRoom" target="_blank" rel="noopener" kind="quiet" tag="a"
           >The post room: mail of this demo</ActButton
         >

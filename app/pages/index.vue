@@ -144,6 +144,7 @@ const CALLOUTS = [
       <NoticeLine v-if="why" class="mt-2">{{ why }}</NoticeLine>
       <p class="mt-1 flex flex-wrap items-center justify-between gap-x-6">
         <span class="small">A vet’s or groomer’s word comes before ours.</span>
+        <ActButton to="/password" kind="quiet">I forgot the password</ActButton>
         <ActButton to="/room" kind="quiet">I am a groomer</ActButton>
       </p>
     </form>

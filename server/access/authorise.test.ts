@@ -4,6 +4,7 @@ import type { Groomer, LinkHolder, Member, Visitor } from './authorise'
 import { routeRow, ROUTES } from './routes'
 import type { RouteKey } from './routes'
 
+const FRESH = { claimed: true, lastSeen: new Date(0), provedUntil: new Date(8e14) }
 const member = (householdId: string, role: Member['role'] = 'owner'): Member => ({
   kind: 'member',
   sessionId: 's',
@@ -12,6 +13,7 @@ const member = (householdId: string, role: Member['role'] = 'owner'): Member => 
   role,
   name: 'Ada',
   email: 'ada@example.org',
+  ...FRESH,
 })
 const link = (scope: LinkHolder['scope']): LinkHolder => ({
   kind: 'link',
@@ -30,6 +32,7 @@ const groomer: Groomer = {
   name: 'Imke',
   room: 'The Wash House',
   email: 'imke@example.org',
+  ...FRESH,
 }
 const VISITORS: Visitor[] = [
   { kind: 'anonymous' },

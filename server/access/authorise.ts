@@ -1,9 +1,11 @@
 import type { Role, Scope } from '../../shared/limits'
+import { currentInstant } from '../clock'
+import type { SessionState } from '../services/sessions'
 import type { RouteKey } from './routes'
 import { routeRow } from './routes'
 
 /** Somebody signed in to a household. */
-export interface Member {
+export interface Member extends SessionState {
   kind: 'member'
   sessionId: string
   accountId: string
@@ -11,6 +13,8 @@ export interface Member {
   role: Role
   name: string
   email: string
+  /** Whoever reads the mail there said that the account is theirs. */
+  claimed: boolean
 }
 /** Somebody whose session outlived their place in the household. */
 export interface Former {
@@ -18,7 +22,7 @@ export interface Former {
   household: string
 }
 /** A groomer signed in to their room. */
-export interface Groomer {
+export interface Groomer extends SessionState {
   kind: 'groomer'
   sessionId: string
   groomerId: string
@@ -27,6 +31,7 @@ export interface Groomer {
   name: string
   room: string
   email: string
+  claimed: boolean
 }
 /** Somebody with a live link to one dog. */
 export interface LinkHolder {
@@ -47,16 +52,23 @@ export interface Kept {
 /** What a route is about: one dog, a share in a room, or nothing in particular. */
 export type Thing = { householdId: string; dogId: string } | Kept | null
 
-export type Answer = 'yes' | 'sign-in' | 'no-longer' | 'not-yours' | 'nothing-there'
+export type Answer = 'yes' | 'again' | 'sign-in' | 'no-longer' | 'not-yours' | 'nothing-there'
 
 const WIDER: readonly Scope[] = ['stretch', 'history']
 
 /**
  * Whether this visitor may do this act to this thing. One answer for every route: `yes`; `sign-in`,
  * nobody is signed in; `no-longer`, they were a member once; `not-yours`, their role does not go so
- * far; or `nothing-there`, which is also what another household's thing looks like.
+ * far; `nothing-there`, which is also what another household's thing looks like; or `again`, they may and are to say
+ * once more who they are.
  */
 export function authorise(visitor: Visitor, act: RouteKey, thing: Thing): Answer {
+  const may = mayAtAll(visitor, act, thing)
+  if (may !== 'yes' || !routeRow(act).again) return may
+  return 'provedUntil' in visitor && visitor.provedUntil > currentInstant() ? 'yes' : 'again'
+}
+
+function mayAtAll(visitor: Visitor, act: RouteKey, thing: Thing): Exclude<Answer, 'again'> {
   const { access, role = 'viewer', wider } = routeRow(act)
   switch (access) {
     case 'anyone':

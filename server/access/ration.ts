@@ -1,8 +1,11 @@
+import { secondsInDay } from 'date-fns/constants'
 import { setHeader } from 'h3'
 import type { H3Event } from 'h3'
 import { RateLimiterPostgres, RateLimiterRes } from 'rate-limiter-flexible'
 import { connections } from '../db/client'
 import { refuse } from './refuse'
+import { hashOf } from './token'
+import type { Realm } from './whose'
 
 /** Rations live in the database, so that two processes share them. */
 const limiters = new Map<string, RateLimiterPostgres>()
@@ -36,6 +39,11 @@ export async function ration(
     throw tooOften(error.msBeforeNext, event)
   }
 }
+
+/** Sign-ups with one address a day, whoever tries: it may be somebody guessing at its account (judgement). */
+const SIGN_UPS = { points: 5, seconds: secondsInDay }
+export const rationAddress = (realm: Realm, email: string, event: H3Event) =>
+  ration('sign-ups-with-address', hashOf(`${realm} ${email}`).toString('base64url'), SIGN_UPS, event)
 
 /** What is said to one who came too often, and when to come again. @param ms to wait */
 export function tooOften(ms: number, event: H3Event) {

@@ -173,6 +173,8 @@ function refusalOf(answer: Exclude<Answer, 'yes'>, key: RouteKey, visitor: Visit
         `You are no longer a member of ${visitor.kind === 'former' ? visitor.household : 'this household'}.`,
         { code: 'no-longer' },
       )
+    case 'again':
+      return refuse(403, 'Say once more that it is you.', { code: 'again' })
     case 'not-yours':
       return refuse(403, 'That is for the owner of this household to do.')
     case 'nothing-there':

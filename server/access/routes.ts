@@ -16,6 +16,8 @@ interface RouteRow {
   wider?: true
   /** Asked before anybody is known to be signed in: where nobody is, the answer is that, and no refusal. */
   orNobody?: true
+  /** Whoever has not said lately who they are says it once more. */
+  again?: true
   /** Guesses are rationed: so many from one address in so many seconds. */
   ration?: { points: number; seconds: number }
 }
@@ -32,17 +34,27 @@ export const ROUTES = {
   'GET /api/me': { access: 'member', orNobody: true },
   'PUT /api/me': { access: 'member' },
   'POST /api/me/confirmation': { access: 'member' },
+  'POST /api/me/again': { access: 'member', ration: SIGN_IN },
+  'PUT /api/me/password': { access: 'member', again: true },
+  'POST /api/me/address': { access: 'member', again: true },
+  'GET /api/me/sessions': { access: 'member' },
+  'DELETE /api/me/sessions': { access: 'member' },
+  'DELETE /api/me/sessions/[session]': { access: 'member' },
+  'POST /api/password': { access: 'anyone', ration: SIGN_IN },
+  'GET /api/password': { access: 'anyone', ration: SIGN_IN },
+  'PUT /api/password': { access: 'anyone', ration: SIGN_IN },
+  'POST /api/address': { access: 'anyone', ration: SIGN_IN },
   'POST /api/letters': { access: 'anyone', ration: { points: 30, seconds: 300 } },
   'GET /api/weather': { access: 'member' },
 
   'GET /api/household': { access: 'member' },
   'PUT /api/household': { access: 'member', role: 'owner' },
-  'POST /api/household/invitations': { access: 'member', role: 'owner' },
+  'POST /api/household/invitations': { access: 'member', role: 'owner', again: true },
   'DELETE /api/household/invitations/[invitation]': { access: 'member', role: 'owner' },
   'PUT /api/household/members/[member]': { access: 'member', role: 'owner' },
   // Anyone may leave; taking somebody else out is the owner's, and the service says so.
   'DELETE /api/household/members/[member]': { access: 'member' },
-  'POST /api/household/deletion': { access: 'member', role: 'owner' },
+  'POST /api/household/deletion': { access: 'member', role: 'owner', again: true },
   'DELETE /api/household/deletion': { access: 'member', role: 'owner' },
   'GET /api/invitation': { access: 'anyone', ration: { points: 30, seconds: 300 } },
   'POST /api/invitation': { access: 'anyone', ration: SIGN_UP },
@@ -59,9 +71,9 @@ export const ROUTES = {
   },
   'GET /api/dogs/[dog]/notes': { access: 'household' },
   'POST /api/dogs/[dog]/notes': { access: 'household', role: 'owner' },
-  'POST /api/dogs/[dog]/shares': { access: 'household', role: 'owner' },
+  'POST /api/dogs/[dog]/shares': { access: 'household', role: 'owner', again: true },
   'DELETE /api/dogs/[dog]/shares/[share]': { access: 'household', role: 'owner' },
-  'POST /api/dogs/[dog]/feed': { access: 'household', role: 'owner' },
+  'POST /api/dogs/[dog]/feed': { access: 'household', role: 'owner', again: true },
   'DELETE /api/dogs/[dog]/feed': { access: 'household', role: 'owner' },
   'GET /api/feed/[token]': { access: 'anyone', ration: { points: 120, seconds: 300 } },
 
@@ -81,13 +93,19 @@ export const ROUTES = {
   'DELETE /api/groomer/session': { access: 'groomer' },
   'GET /api/room': { access: 'groomer', orNobody: true },
   'PUT /api/room': { access: 'groomer' },
-  'POST /api/room/invitations': { access: 'groomer' },
+  'POST /api/room/invitations': { access: 'groomer', again: true },
   'DELETE /api/room/invitations/[invitation]': { access: 'groomer' },
   'GET /api/room/invitation': { access: 'anyone', ration: { points: 30, seconds: 300 } },
   'POST /api/room/invitation': { access: 'groomer', ration: { points: 30, seconds: 300 } },
   // Anyone may leave; sending somebody else away is for whose room it is, and the service says so.
   'DELETE /api/room/colleagues/[groomer]': { access: 'groomer' },
   'POST /api/room/confirmation': { access: 'groomer' },
+  'POST /api/room/again': { access: 'groomer', ration: SIGN_IN },
+  'PUT /api/room/password': { access: 'groomer', again: true },
+  'POST /api/room/address': { access: 'groomer', again: true },
+  'GET /api/room/sessions': { access: 'groomer' },
+  'DELETE /api/room/sessions': { access: 'groomer' },
+  'DELETE /api/room/sessions/[session]': { access: 'groomer' },
   'POST /api/room/dogs': { access: 'groomer', ration: { points: 30, seconds: 300 } },
   'GET /api/room/dogs/[share]': { access: 'invited', orNobody: true },
   'DELETE /api/room/dogs/[share]': { access: 'invited' },

@@ -1,4 +1,5 @@
 import { createHash, createHmac, randomBytes, timingSafeEqual } from 'node:crypto'
+import { secrets } from './secrets'
 
 /** 256 bits; only the hash is kept, so that a token that is lost is made anew. */
 const TOKEN_BYTES = 32
@@ -18,8 +19,9 @@ export const codeFrom = (bits: Buffer) =>
 export const plainCode = (typed: string) => typed.toUpperCase().replace(/[\s-]/g, '')
 
 /** What only this service can say of a text, for one purpose: 256 bits keyed by its secret. */
-export function keyed(purpose: string, text: string): Buffer {
-  const secret = process.env.NUXT_SESSION_PASSWORD ?? ''
-  return createHmac('sha256', secret).update(`${purpose}\n${text}`).digest()
-}
-export const hashEqual = (a: Buffer, b: Buffer) => a.length === b.length && timingSafeEqual(a, b)
+export const keyed = (purpose: string, text: string, secret = secrets()[0]): Buffer =>
+  createHmac('sha256', secret).update(`${purpose}\n${text}`).digest()
+/** Whether this service said that, by the secret it has or one it had. */
+export const isKeyed = (purpose: string, text: string, proof: Buffer) =>
+  secrets().some((secret) => hashEqual(keyed(purpose, text, secret), proof))
+const hashEqual = (a: Buffer, b: Buffer) => a.length === b.length && timingSafeEqual(a, b)

@@ -5,6 +5,7 @@ import { RateLimiterPostgres } from 'rate-limiter-flexible'
 import { connections } from '../db/client'
 import { tooOften } from './ration'
 import { cookie } from './visitor'
+import type { Realm } from './whose'
 
 /**
  * Guessing at one account: after a few failures each further one waits, longer each time, and nobody is
@@ -39,8 +40,6 @@ const counter = (keyPrefix: string, duration: number) =>
     duration,
   })
 
-/** Whose accounts: a household's or a room's. */
-type Realm = 'household' | 'room'
 const digest = (text: string) => createHash('sha256').update(text).digest('base64url')
 const accountOf = (realm: Realm, email: string) => digest(`${realm} ${email}`)
 
@@ -70,7 +69,6 @@ export async function tryToSignIn<T>(
     return null
   }
   await Promise.all([failures.delete(key), waits.delete(key)])
-  await rememberDevice(event, realm, email)
   return who
 }
 

@@ -2,10 +2,13 @@ import { createHash } from 'node:crypto'
 import { secondsInDay } from 'date-fns/constants'
 import { getCookie, unsealSession, useSession } from 'h3'
 import type { H3Event } from 'h3'
-import { findSession, SESSION_DAYS } from '../services/accounts'
+import { findSession } from '../services/accounts'
 import { findGroomerSession } from '../services/groomers'
 import { openShare } from '../services/shares'
+import { seen, SESSION_DAYS } from '../services/sessions'
 import type { Visitor } from './authorise'
+import { secrets } from './secrets'
+import { whoseIs } from './whose'
 import { callerOf } from './caller'
 import { bearer } from './bearer'
 import type { RouteKey } from './routes'
@@ -14,6 +17,7 @@ import { routeRow } from './routes'
 /** The sealed cookie carries whose it is and the number of a row; the row can be revoked. */
 interface Ticket {
   householdId?: string
+  accountId?: string
   groomerId?: string
   sessionId?: string
   /** A device that has signed in before, and to which accounts, by their hashes. */
@@ -28,11 +32,13 @@ const KNOWN_DAYS = 400
 export const cookie = (event: H3Event, which: keyof typeof COOKIES) =>
   useSession<Ticket>(event, sealedBy(event, which))
 
-function sealedBy(event: H3Event, which: keyof typeof COOKIES) {
-  const password = process.env.NUXT_SESSION_PASSWORD ?? ''
-  if (password.length < 32) throw new Error('NUXT_SESSION_PASSWORD wants 32 characters or more.')
+/** By TLS a cookie's name says that it is this host's alone, and the browser holds it to that. */
+const nameOf = (event: H3Event, which: keyof typeof COOKIES) =>
+  `${callerOf(event).secure ? '__Host-' : ''}${COOKIES[which]}`
+
+function sealedBy(event: H3Event, which: keyof typeof COOKIES, password = secrets()[0]) {
   return {
-    name: COOKIES[which],
+    name: nameOf(event, which),
     password,
     maxAge: (which === 'known' ? KNOWN_DAYS : SESSION_DAYS) * secondsInDay,
     sessionHeader: false as const,
@@ -47,23 +53,34 @@ function sealedBy(event: H3Event, which: keyof typeof COOKIES) {
 
 /** Whether somebody brings a seal of ours, whatever it holds. */
 export const mayBeSignedIn = (event: H3Event) =>
-  !!(getCookie(event, COOKIES.household) ?? getCookie(event, COOKIES.room))
+  !!(getCookie(event, nameOf(event, 'household')) ?? getCookie(event, nameOf(event, 'room')))
 
 /** Opening a seal is dear and comes with every call: tickets read lately, by the hash of what was sealed (judgement). */
 const MOST_READ = 4_000
 const readLately = new Map<string, Ticket>()
 /** What a caller's cookie says, whom the database then knows or does not. */
 export async function ticketOf(event: H3Event, which: 'household' | 'room'): Promise<Ticket> {
-  const sealed = getCookie(event, COOKIES[which])
+  const sealed = getCookie(event, nameOf(event, which))
   if (!sealed) return {}
   const key = createHash('sha256').update(`${which} ${sealed}`).digest('base64')
   const read = readLately.get(key)
   if (read) return read
-  const opened = await unsealSession(event, sealedBy(event, which), sealed).catch(() => null)
-  const ticket: Ticket = opened?.data ?? {}
+  const ticket = await opened(event, which, sealed)
   readLately.set(key, ticket)
   if (readLately.size > MOST_READ) readLately.delete(readLately.keys().next().value!)
   return ticket
+}
+
+/** A ticket that was sealed by a secret of before is sealed anew. */
+async function opened(event: H3Event, which: 'household' | 'room', sealed: string): Promise<Ticket> {
+  for (const [n, secret] of secrets().entries()) {
+    const read = await unsealSession(event, sealedBy(event, which, secret), sealed).catch(() => null)
+    if (!read?.data) continue
+    const ticket = read.data as Ticket
+    if (n > 0) await (await cookie(event, which)).update(ticket)
+    return ticket
+  }
+  return {}
 }
 
 /** Which of the cookies a route reads; none where it goes by a link. */
@@ -87,5 +104,6 @@ export async function visitorOf(event: H3Event, key: RouteKey): Promise<Visitor>
       : sessionId && groomerId
         ? await findGroomerSession(groomerId, sessionId)
         : null
+  if (found && found.kind !== 'former') await seen(whoseIs(found), found.sessionId, found)
   return found ?? { kind: 'anonymous' }
 }

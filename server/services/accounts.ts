@@ -1,19 +1,27 @@
-import { currentInstant, inDays } from '../clock'
-import { and, eq, gt, isNull } from 'drizzle-orm'
+import { currentInstant } from '../clock'
+import { and, asc, eq, isNull, sql } from 'drizzle-orm'
 import { v7 as uuid } from 'uuid'
 import type { z } from 'zod'
 import type { mePrefsBody, signInBody, signUpBody } from '../../shared/api'
-import { hashPassword, verifyPassword } from '../access/password'
+import { hashPassword, whichOpens } from '../access/password'
 import type { Former, Member } from '../access/authorise'
 import { db, inTransaction } from '../db/client'
+import type { Db, Tx } from '../db/client'
 import { accounts, households, sessions } from '../db/schema'
 import { askToConfirm } from './letters'
 import { nextReminder } from './reminder-hour'
+import { counts } from './sessions'
 
-export const SESSION_DAYS = 60
+/** Accounts of one address that a password is tried with: claimed ones first, then the oldest (judgement). */
+export const MOST_OF_ADDRESS = 5
 
-/** Makes a household and its first account. @returns null when that address already has one. */
+/**
+ * Makes a household and its first account. Whoever knows the password of an account there is comes back into that one;
+ * nobody else is told of it here: the letter to the address is.
+ */
 export async function signUp(form: z.output<typeof signUpBody>) {
+  const known = await checkPassword(form)
+  if (known) return known
   const passwordHash = await hashPassword(form.password)
   const householdId = uuid()
   const accountId = uuid()
@@ -21,48 +29,36 @@ export async function signUp(form: z.output<typeof signUpBody>) {
     await tx
       .insert(households)
       .values({ id: householdId, name: `${form.name}’s household`, timeZone: form.timeZone })
-    const [account] = await tx
+    const whose = { realm: 'household', householdId, accountId } as const
+    const another = (await living(tx, form.email)).length > 0
+    await tx
       .insert(accounts)
       .values({ householdId, id: accountId, name: form.name, email: form.email, passwordHash })
-      .onConflictDoNothing({ target: accounts.email, where: isNull(accounts.removed) })
-      .returning({ id: accounts.id })
-    if (!account) {
-      await tx.delete(households).where(eq(households.id, householdId))
-      return null
-    }
-    await askToConfirm(tx, { householdId }, form.email)
-    return { householdId, accountId }
+    await askToConfirm(tx, whose, form.email, another)
+    return whose
   })
 }
 
-const living = (email: string) => and(eq(accounts.email, email), isNull(accounts.removed))
+/** The accounts an address has. */
+const living = (at: Db | Tx, email: string) =>
+  at
+    .select()
+    .from(accounts)
+    .where(and(eq(accounts.email, email), isNull(accounts.removed)))
+    .orderBy(asc(sql`${accounts.claimed} is null`), asc(accounts.created))
+    .limit(MOST_OF_ADDRESS)
+const whoseRow = ({ householdId, id }: typeof accounts.$inferSelect) =>
+  ({ realm: 'household', householdId, accountId: id }) as const
 
 /** @returns whose account it is, or null when address and password do not go together */
 export async function checkPassword(form: z.output<typeof signInBody>) {
-  const [account] = await db().select().from(accounts).where(living(form.email))
-  const right = await verifyPassword(account?.passwordHash, form.password)
-  return account && right ? { householdId: account.householdId, accountId: account.id } : null
+  const account = await whichOpens(await living(db(), form.email), form.password)
+  return account && whoseRow(account)
 }
 
 export async function findByEmail(email: string) {
-  const [account] = await db().select().from(accounts).where(living(email))
-  return account ? { householdId: account.householdId, accountId: account.id } : null
-}
-
-export async function startSession(who: { householdId: string; accountId: string }): Promise<string> {
-  const id = uuid()
-  const expires = inDays(SESSION_DAYS)
-  await db()
-    .insert(sessions)
-    .values({ ...who, id, expires })
-  return id
-}
-
-export async function endSession(householdId: string, id: string) {
-  await db()
-    .update(sessions)
-    .set({ revoked: currentInstant() })
-    .where(and(eq(sessions.householdId, householdId), eq(sessions.id, id)))
+  const [account] = await living(db(), email)
+  return account ? whoseRow(account) : null
 }
 
 /** Who is behind a live session: a member, or one who was; null when it has ended or never was. */
@@ -73,8 +69,11 @@ export async function findSession(householdId: string, id: string): Promise<Memb
       name: accounts.name,
       email: accounts.email,
       role: accounts.role,
+      claimed: sql<boolean>`${accounts.claimed} is not null`,
       removed: accounts.removed,
       household: households.name,
+      lastSeen: sessions.lastSeen,
+      provedUntil: sessions.provedUntil,
     })
     .from(sessions)
     .innerJoin(
@@ -82,14 +81,7 @@ export async function findSession(householdId: string, id: string): Promise<Memb
       and(eq(accounts.householdId, sessions.householdId), eq(accounts.id, sessions.accountId)),
     )
     .innerJoin(households, eq(households.id, sessions.householdId))
-    .where(
-      and(
-        eq(sessions.householdId, householdId),
-        eq(sessions.id, id),
-        isNull(sessions.revoked),
-        gt(sessions.expires, currentInstant()),
-      ),
-    )
+    .where(and(eq(sessions.householdId, householdId), eq(sessions.id, id), counts(sessions)))
   if (!row) return null
   const { removed, household, ...member } = row
   return removed ? { kind: 'former', household } : { kind: 'member', sessionId: id, householdId, ...member }

@@ -1,53 +1,46 @@
-import { currentInstant, inDays } from '../clock'
-import { and, eq, gt, isNull, sql } from 'drizzle-orm'
+import { and, asc, eq, sql } from 'drizzle-orm'
 import { alias } from 'drizzle-orm/pg-core'
 import { v7 as uuid } from 'uuid'
 import type { z } from 'zod'
 import type { groomerBody, roomBody, signInBody } from '../../shared/api'
 import type { Groomer } from '../access/authorise'
-import { hashPassword, verifyPassword } from '../access/password'
+import { hashPassword, whichOpens } from '../access/password'
 import { db, inTransaction } from '../db/client'
+import type { Db, Tx } from '../db/client'
 import { groomers, groomerSessions } from '../db/schema'
-import { SESSION_DAYS } from './accounts'
+import { MOST_OF_ADDRESS } from './accounts'
 import { askToConfirm } from './letters'
+import { counts } from './sessions'
 
-/** Makes a groomer's account. @returns null when that address already has one */
-export async function addGroomer(form: z.output<typeof groomerBody>): Promise<string | null> {
+/** Makes a groomer's account; whoever knows the password of one there is comes back into that one. */
+export async function addGroomer(form: z.output<typeof groomerBody>): Promise<string> {
+  const known = await checkGroomer(form)
+  if (known) return known
   const passwordHash = await hashPassword(form.password)
-  return inTransaction(async (tx) => {
-    const [row] = await tx
+  const groomerId = uuid()
+  await inTransaction(async (tx) => {
+    const another = (await living(tx, form.email)).length > 0
+    await tx
       .insert(groomers)
-      .values({ id: uuid(), name: form.name, room: form.room, email: form.email, passwordHash })
-      .onConflictDoNothing({ target: groomers.email })
-      .returning({ id: groomers.id })
-    if (row) await askToConfirm(tx, { groomerId: row.id }, form.email)
-    return row?.id ?? null
+      .values({ id: groomerId, name: form.name, room: form.room, email: form.email, passwordHash })
+    await askToConfirm(tx, { realm: 'room', groomerId }, form.email, another)
   })
+  return groomerId
 }
 
-export async function checkGroomer(form: z.output<typeof signInBody>): Promise<string | null> {
-  const [row] = await db().select().from(groomers).where(eq(groomers.email, form.email))
-  const right = await verifyPassword(row?.passwordHash, form.password)
-  return row && right ? row.id : null
-}
+const living = (at: Db | Tx, email: string) =>
+  at
+    .select()
+    .from(groomers)
+    .where(eq(groomers.email, email))
+    .orderBy(asc(sql`${groomers.claimed} is null`), asc(groomers.created))
+    .limit(MOST_OF_ADDRESS)
 
-export async function groomerByEmail(email: string): Promise<string | null> {
-  const [row] = await db().select({ id: groomers.id }).from(groomers).where(eq(groomers.email, email))
-  return row?.id ?? null
-}
+export const checkGroomer = async (form: z.output<typeof signInBody>): Promise<string | null> =>
+  (await whichOpens(await living(db(), form.email), form.password))?.id ?? null
 
-export async function startGroomerSession(groomerId: string): Promise<string> {
-  const id = uuid()
-  const expires = inDays(SESSION_DAYS)
-  await db().insert(groomerSessions).values({ groomerId, id, expires })
-  return id
-}
-
-const session = (groomerId: string, id: string) =>
-  and(eq(groomerSessions.groomerId, groomerId), eq(groomerSessions.id, id))
-
-export const endGroomerSession = (groomerId: string, id: string) =>
-  db().update(groomerSessions).set({ revoked: currentInstant() }).where(session(groomerId, id))
+export const groomerByEmail = async (email: string): Promise<string | null> =>
+  (await living(db(), email))[0]?.id ?? null
 
 export async function findGroomerSession(groomerId: string, id: string): Promise<Groomer | null> {
   const rooms = alias(groomers, 'rooms')
@@ -57,17 +50,14 @@ export async function findGroomerSession(groomerId: string, id: string): Promise
       room: sql<string>`coalesce(${rooms.room}, ${groomers.room})`,
       roomId: sql<string>`coalesce(${rooms.id}, ${groomers.id})`,
       email: groomers.email,
+      claimed: sql<boolean>`${groomers.claimed} is not null`,
+      lastSeen: groomerSessions.lastSeen,
+      provedUntil: groomerSessions.provedUntil,
     })
     .from(groomerSessions)
     .innerJoin(groomers, eq(groomers.id, groomerSessions.groomerId))
     .leftJoin(rooms, eq(rooms.id, groomers.worksIn))
-    .where(
-      and(
-        session(groomerId, id),
-        isNull(groomerSessions.revoked),
-        gt(groomerSessions.expires, currentInstant()),
-      ),
-    )
+    .where(and(eq(groomerSessions.groomerId, groomerId), eq(groomerSessions.id, id), counts(groomerSessions)))
   return row ? { kind: 'groomer', sessionId: id, groomerId, ...row } : null
 }
 

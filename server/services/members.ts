@@ -13,7 +13,7 @@ import { hashOf, keyed } from '../access/token'
 import { db, inTransaction } from '../db/client'
 import type { Tx } from '../db/client'
 import { accounts, households, invitations } from '../db/schema'
-import { householdOf } from './accounts'
+import { checkPassword, householdOf } from './accounts'
 import { askToConfirm, sayStanding, standingOf } from './letters'
 import { nextReminder } from './reminder-hour'
 
@@ -50,7 +50,7 @@ export async function householdView(member: Member): Promise<Household> {
     mine: {
       mailNotes: me?.mailNotes ?? true,
       remindAt: me?.remindAt ?? null,
-      letters: sayStanding(letters),
+      letters: sayStanding(letters, !!me?.claimed),
     },
     members: members.map((m) => ({
       id: m.id,
@@ -133,30 +133,29 @@ export async function readInvitation(token: string) {
   return row ?? null
 }
 
-/** Takes an invitation up with an account of one's own. @returns null when it opens nothing; 'taken' when the address has an account */
+/**
+ * Takes an invitation up with an account of one's own. @returns null when it opens nothing; 'taken' when address and
+ * password open another account already, which would have to be told from this one
+ */
 export async function join(token: string, form: z.output<typeof joinBody>) {
+  if (!(await readInvitation(token))) return null
+  if (await checkPassword(form)) return 'taken' as const
   const passwordHash = await hashPassword(form.password)
   return inTransaction(async (tx) => {
     const [row] = await tx.update(invitations).set({ used: currentInstant() }).where(open(token)).returning()
     if (!row) return null
-    const [account] = await tx
-      .insert(accounts)
-      .values({
-        householdId: row.householdId,
-        id: uuid(),
-        name: form.name,
-        email: form.email,
-        role: row.role,
-        passwordHash,
-      })
-      .onConflictDoNothing({ target: accounts.email, where: isNull(accounts.removed) })
-      .returning({ id: accounts.id })
-    if (!account) {
-      await tx.update(invitations).set({ used: null }).where(eq(invitations.id, row.id))
-      return 'taken' as const
-    }
-    await askToConfirm(tx, { householdId: row.householdId }, form.email)
-    return { householdId: row.householdId, accountId: account.id }
+    const { householdId } = row
+    const whose = { realm: 'household', householdId, accountId: uuid() } as const
+    await tx.insert(accounts).values({
+      householdId,
+      id: whose.accountId,
+      name: form.name,
+      email: form.email,
+      role: row.role,
+      passwordHash,
+    })
+    await askToConfirm(tx, whose, form.email)
+    return whose
   })
 }
 

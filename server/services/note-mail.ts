@@ -1,4 +1,4 @@
-import { and, desc, eq, gt, inArray, isNull } from 'drizzle-orm'
+import { and, desc, eq, gt, inArray, isNotNull, isNull } from 'drizzle-orm'
 import { sayAnswer, sayWish } from '../../core/care/note/wish-words'
 import { daysBetween } from '../../core/record/day'
 import type { Day } from '../../core/record/day'
@@ -111,6 +111,7 @@ async function mailOtherSide(
           eq(accounts.householdId, householdId),
           eq(accounts.role, 'owner'),
           eq(accounts.mailNotes, true),
+          isNotNull(accounts.claimed),
           isNull(accounts.removed),
         ),
       )
@@ -139,7 +140,13 @@ async function mailOtherSide(
 async function groomersOf(tx: Tx, householdId: string, dogId: string, scopes: readonly Scope[]) {
   const now = currentInstant()
   const rows = await tx
-    .select({ share: shares.id, given: shares.email, own: groomers.email, wants: groomers.mailNotes })
+    .select({
+      share: shares.id,
+      given: shares.email,
+      own: groomers.email,
+      claimed: groomers.claimed,
+      wants: groomers.mailNotes,
+    })
     .from(shares)
     .leftJoin(groomers, eq(groomers.id, shares.groomerId))
     .where(
@@ -158,7 +165,7 @@ async function groomersOf(tx: Tx, householdId: string, dogId: string, scopes: re
   >()
   for (const r of rows) {
     const email = r.own ?? r.given
-    if (!email || r.wants === false || byAddress.has(email)) continue
+    if (!email || (r.own && !r.claimed) || r.wants === false || byAddress.has(email)) continue
     byAddress.set(email, {
       email,
       says: r.own ? [] : ['The link you were given opens the thread; answer there.'],
@@ -176,13 +183,13 @@ export async function mailInvitation(
     dogId: string
     groomer: string
     email: string
-    owner: { name: string; email: string }
+    owner: { name: string; email: string; claimed: boolean }
     token: string
     code: string
   },
 ): Promise<Posted | 'own-not-confirmed'> {
   const { groomer, owner } = share
-  if (!(await standingOf(tx, owner.email)).confirmed) return 'own-not-confirmed'
+  if (!owner.claimed || !(await standingOf(tx, owner.email)).confirmed) return 'own-not-confirmed'
   const dog = await nameOf(tx, share.householdId, share.dogId)
   return post(tx, {
     kind: 'invitation',

@@ -60,8 +60,8 @@ export async function remind(now = currentInstant()): Promise<number> {
       .where(
         and(eq(accounts.householdId, householdId), eq(accounts.id, id), eq(accounts.remindNext, remindNext!)),
       )
-      .returning({ id: accounts.id, removed: accounts.removed })
-    if (!mine || mine.removed || now.getTime() - remindNext!.getTime() > LATEST_MS) continue
+      .returning({ removed: accounts.removed, claimed: accounts.claimed })
+    if (!mine?.claimed || mine.removed || now.getTime() - remindNext!.getTime() > LATEST_MS) continue
     const today = todayIn(timeZone, now)
     const says: string[] = []
     for (const dog of await dogsOf(householdId)) {

@@ -73,7 +73,7 @@ export async function roomOf(groomer: Groomer): Promise<Room> {
     room: groomer.room,
     email: groomer.email,
     mailNotes,
-    letters: sayStanding(letters),
+    letters: sayStanding(letters, groomer.claimed),
     ...people,
     dogs: kept.length
       ? await linesOf(

@@ -1,5 +1,5 @@
 import { currentInstant, inDays } from '../clock'
-import { and, desc, eq, gt, isNull, or } from 'drizzle-orm'
+import { and, desc, eq, gt, isNull, or, sql } from 'drizzle-orm'
 import type { z } from 'zod'
 import type { shareBody } from '../../shared/api'
 import type { Share } from '../../shared/answers'
@@ -21,7 +21,7 @@ const live = (now: Date) => and(isNull(shares.revoked), gt(shares.expires, now))
  * @returns null when there is another of that id
  */
 export async function makeShare(
-  { householdId, name, email: own }: Pick<Member, 'householdId' | 'name' | 'email'>,
+  { householdId, name, email: own, claimed }: Pick<Member, 'householdId' | 'name' | 'email' | 'claimed'>,
   dogId: string,
   form: z.output<typeof shareBody>,
 ) {
@@ -43,6 +43,7 @@ export async function makeShare(
         groomer: form.groomer,
         email: form.email ?? null,
         expires,
+        madeBy: name,
       })
       .onConflictDoNothing()
       .returning({ id: shares.id })
@@ -59,7 +60,7 @@ export async function makeShare(
           dogId,
           groomer: form.groomer,
           email: form.email,
-          owner: { name, email: own },
+          owner: { name, email: own, claimed },
           token,
           code,
         })
@@ -69,10 +70,17 @@ export async function makeShare(
 }
 
 /** Closes a share, link and room alike. @returns false when there is no such share */
-export async function revokeShare(householdId: string, dogId: string, id: string) {
+export async function revokeShare(
+  { householdId, name }: Pick<Member, 'householdId' | 'name'>,
+  dogId: string,
+  id: string,
+) {
   const rows = await db()
     .update(shares)
-    .set({ revoked: currentInstant() })
+    .set({
+      revoked: sql`coalesce(${shares.revoked}, ${currentInstant()})`,
+      closedBy: sql`coalesce(${shares.closedBy}, ${name})`,
+    })
     .where(and(ofDog(householdId, dogId), eq(shares.id, id)))
     .returning({ id: shares.id })
   return rows.length > 0
@@ -101,6 +109,8 @@ export async function sharesOf(householdId: string, dogId: string): Promise<Shar
     revoked: r.revoked?.toISOString() ?? null,
     lastOpened: r.lastOpened?.toISOString() ?? null,
     room,
+    madeBy: r.madeBy,
+    closedBy: r.closedBy,
     seen: reads.filter((s) => s.shareId === r.id).map((s) => ({ name: s.name, last: s.last.toISOString() })),
   }))
 }

@@ -32,14 +32,14 @@ export async function startApp(env: Record<string, string> = {}) {
   const databaseUrl = `postgres://grumbo@127.0.0.1:${pgPort}/${name}`
   const secret = randomBytes(32).toString('hex')
   const port = (await freePort()) as number
-  const start = (): Promise<Running> =>
+  const start = (more: Record<string, string> = {}): Promise<Running> =>
     serve({
       port,
       databaseUrl,
       secret,
-      env: { GRUMBO_RATION_TIMES: '1000', GRUMBO_CLOCK_AHEAD_MS: String(clockAheadMs()), ...env },
+      env: { GRUMBO_RATION_TIMES: '1000', GRUMBO_CLOCK_AHEAD_MS: String(clockAheadMs()), ...env, ...more },
     })
-  return { databaseUrl, start, running: await start() }
+  return { databaseUrl, secret, start, running: await start() }
 }
 
 const bodyOf = (body: unknown): string | Uint8Array<ArrayBuffer> =>

@@ -72,6 +72,9 @@ const problem = computed(() => unseen.value || form.value.problem.value)
     <ActButton kind="quiet" class="mt-2" @click="fresh = !fresh">
       {{ fresh ? 'I have a room' : 'I am new here: open a room' }}
     </ActButton>
+    <ActButton v-if="!fresh" to="/password?of=room" kind="quiet" class="mt-2 block"
+      >I forgot the password</ActButton
+    >
     <p class="small mt-4">{{ LAW }}</p>
   </main>
 </template>

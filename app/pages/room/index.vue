@@ -234,7 +234,8 @@ useHead({ title: computed(() => (room.value ? `${room.value.room} · Grumbo` : '
         owners’ notes, wishes and days by mail too, to {{ room.email
         }}{{ room.host ? '' : '; those of this room go to whose it is' }}
       </label>
-      <ActButton kind="quiet" class="ml-auto" @click="goOut()">Sign out</ActButton>
+      <ActButton to="/room/account" kind="quiet" class="ml-auto">Your account</ActButton>
+      <ActButton kind="quiet" @click="goOut()">Sign out</ActButton>
     </footer>
     <LazyAskFirst
       v-if="unsent"

@@ -1,20 +1,17 @@
 import { signUpBody } from '../../../shared/api'
-import { refuse } from '../../access/refuse'
+import { rationAddress } from '../../access/ration'
 import { route } from '../../access/route'
 import { signIn } from '../../access/sign-in'
-import { rememberDevice } from '../../access/tries'
 import { signUp } from '../../services/accounts'
+import { mustHold } from '../../services/own-account'
 
+/** Whoever signs up is not told whether the address has an account: they have one of their own now. */
 export default route(
   'POST /api/account',
   async ({ event, body }) => {
-    const who = await signUp(body)
-    if (!who)
-      throw refuse(409, 'That address has an account already. Sign in instead.', {
-        fields: { email: 'Has an account already.' },
-      })
-    await signIn(event, who)
-    await rememberDevice(event, 'household', body.email)
+    mustHold(body.password, [body.name, body.email])
+    await rationAddress('household', body.email, event)
+    await signIn(event, await signUp(body), body.email)
     return { ok: true }
   },
   signUpBody,

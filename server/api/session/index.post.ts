@@ -10,7 +10,7 @@ export default route(
   async ({ event, body }) => {
     const who = await tryToSignIn(event, 'household', body.email, () => checkPassword(body))
     if (!who) throw refuse(401, 'That address and password do not go together.')
-    await signIn(event, who)
+    await signIn(event, who, body.email)
     return { ok: true }
   },
   signInBody,

@@ -9,11 +9,11 @@ import {
   primaryKey,
   text,
   unique,
-  uniqueIndex,
   uuid,
 } from 'drizzle-orm/pg-core'
 import { ROLES } from '../../../shared/limits'
 import { address, between, bytea, hash, household, long, made, moment, oneOf } from './columns'
+import { MOST_DEVICE, sessionColumns } from './sign-in'
 
 /** A household, its people, where they are signed in, and who is asked to join. */
 export const households = pgTable(
@@ -42,6 +42,8 @@ export const accounts = pgTable(
     name: text('name').notNull(),
     email: text('email').notNull(),
     passwordHash: text('password_hash').notNull(),
+    /** When whoever reads the mail there said that this account is theirs. */
+    claimed: moment('claimed'),
     role: text('role', { enum: ROLES }).notNull().default('owner'),
     removed: moment('removed'),
     mailNotes: boolean('mail_notes').notNull().default(true),
@@ -57,7 +59,8 @@ export const accounts = pgTable(
       foreignColumns: [households.id],
       name: 'accounts_household_id_fkey',
     }).onDelete('cascade'),
-    uniqueIndex('accounts_email')
+    // More than one account may name an address: whoever signs up is not told that it has one.
+    index('accounts_email')
       .on(t.email)
       .where(sql`(removed IS NULL)`),
     index('accounts_to_remind')
@@ -76,18 +79,18 @@ export const sessions = pgTable(
     householdId: household(),
     accountId: uuid('account_id').notNull(),
     id: uuid('id').notNull(),
-    created: made('created'),
-    expires: moment('expires').notNull(),
-    revoked: moment('revoked'),
+    ...sessionColumns(),
   },
   (t) => [
     primaryKey({ columns: [t.householdId, t.id], name: 'sessions_pkey' }),
+    long('sessions', 'device', 0, MOST_DEVICE),
     foreignKey({
       columns: [t.householdId, t.accountId],
       foreignColumns: [accounts.householdId, accounts.id],
       name: 'sessions_household_id_account_id_fkey',
     }).onDelete('cascade'),
     unique('sessions_id_key').on(t.id),
+    index('sessions_of_account').on(t.householdId, t.accountId),
   ],
 )
 

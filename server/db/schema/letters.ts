@@ -4,7 +4,8 @@ import { address, made, moment, oneOf } from './columns'
 import { households } from './household'
 import { groomers } from './thread'
 
-const KINDS = ['confirm', 'invitation', 'note', 'reminder'] as const
+/** What letters there are: `LetterKind` says what each is. */
+export const LETTER_KINDS = ['confirm', 'invitation', 'note', 'reminder', 'reset', 'move', 'account'] as const
 
 /** Letters that wait or went, whether they may, and how often anybody came. */
 export const mails = pgTable(
@@ -22,7 +23,7 @@ export const mails = pgTable(
     sent: moment('sent'),
     problem: text('problem'),
     groomerId: uuid('groomer_id'),
-    kind: text('kind', { enum: KINDS }).notNull().default('note'),
+    kind: text('kind', { enum: LETTER_KINDS }).notNull().default('note'),
     givenUp: moment('given_up'),
   },
   (t) => [
@@ -43,7 +44,7 @@ export const mails = pgTable(
       .on(t.due)
       .where(sql`((sent IS NULL) AND (given_up IS NULL))`),
     check('mails_recipient_check', sql`length(recipient) <= 254`),
-    oneOf('mails', 'kind', KINDS),
+    oneOf('mails', 'kind', LETTER_KINDS),
   ],
 )
 

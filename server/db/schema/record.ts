@@ -33,9 +33,13 @@ export const dogs = pgTable(
     changed: made('changed'),
     /** Rises with every change of the record. */
     version: version().default(0),
+    deleteAfter: moment('delete_after'),
   },
   (t) => [
     primaryKey({ columns: [t.householdId, t.id], name: 'dogs_pkey' }),
+    index('dogs_to_delete')
+      .on(t.deleteAfter)
+      .where(sql`(delete_after IS NOT NULL)`),
     foreignKey({
       columns: [t.householdId],
       foreignColumns: [households.id],

@@ -15,6 +15,7 @@ import type { Attached } from '../../../shared/api'
 import { SCOPES } from '../../../shared/limits'
 import { address, bytea, dog, hash, household, long, made, moment, oneOf } from './columns'
 import { ofDog } from './record'
+import { MOST_DEVICE, sessionColumns } from './sign-in'
 
 /** Groomers and where they are signed in; what is shared with them, and what is written to and fro. */
 export const groomers = pgTable(
@@ -29,6 +30,10 @@ export const groomers = pgTable(
     created: made('created'),
     /** In whose room they work; in their own where it is null. */
     worksIn: uuid('works_in'),
+    /** When whoever reads the mail there said that this account is theirs. */
+    claimed: moment('claimed'),
+    /** They asked to be deleted. */
+    deleteAfter: moment('delete_after'),
   },
   (t) => [
     foreignKey({
@@ -39,7 +44,10 @@ export const groomers = pgTable(
     index('groomers_of_room')
       .on(t.worksIn)
       .where(sql`(works_in IS NOT NULL)`),
-    unique('groomers_email_key').on(t.email),
+    index('groomers_email').on(t.email),
+    index('groomers_to_delete')
+      .on(t.deleteAfter)
+      .where(sql`(delete_after IS NOT NULL)`),
     long('groomers', 'name', 1, 40),
     long('groomers', 'room', 1, 60),
     address('groomers'),
@@ -51,9 +59,7 @@ export const groomerSessions = pgTable(
   {
     groomerId: uuid('groomer_id').notNull(),
     id: uuid('id').notNull(),
-    created: made('created'),
-    expires: moment('expires').notNull(),
-    revoked: moment('revoked'),
+    ...sessionColumns(),
   },
   (t) => [
     primaryKey({ columns: [t.groomerId, t.id], name: 'groomer_sessions_pkey' }),
@@ -63,6 +69,7 @@ export const groomerSessions = pgTable(
       name: 'groomer_sessions_groomer_id_fkey',
     }).onDelete('cascade'),
     unique('groomer_sessions_id_key').on(t.id),
+    long('groomer_sessions', 'device', 0, MOST_DEVICE),
   ],
 )
 
@@ -109,6 +116,9 @@ export const shares = pgTable(
     codeHash: bytea('code_hash'),
     codeExpires: moment('code_expires'),
     email: text('email'),
+    /** Who shared it and who closed it, by name. */
+    madeBy: text('made_by'),
+    closedBy: text('closed_by'),
   },
   (t) => [
     primaryKey({ columns: [t.householdId, t.dogId, t.id], name: 'shares_pkey' }),

@@ -1,20 +1,16 @@
 import { groomerBody } from '../../../../shared/api'
-import { refuse } from '../../../access/refuse'
+import { rationAddress } from '../../../access/ration'
 import { route } from '../../../access/route'
-import { enterRoom } from '../../../access/sign-in'
-import { rememberDevice } from '../../../access/tries'
+import { signIn } from '../../../access/sign-in'
 import { addGroomer } from '../../../services/groomers'
+import { mustHold } from '../../../services/own-account'
 
 export default route(
   'POST /api/groomer/account',
   async ({ event, body }) => {
-    const groomerId = await addGroomer(body)
-    if (!groomerId)
-      throw refuse(409, 'That address has a room already. Sign in instead.', {
-        fields: { email: 'Has a room already.' },
-      })
-    await enterRoom(event, groomerId)
-    await rememberDevice(event, 'room', body.email)
+    mustHold(body.password, [body.name, body.email])
+    await rationAddress('room', body.email, event)
+    await signIn(event, { realm: 'room', groomerId: await addGroomer(body) }, body.email)
     return { ok: true }
   },
   groomerBody,

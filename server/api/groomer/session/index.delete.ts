@@ -1,7 +1,7 @@
 import { route } from '../../../access/route'
-import { leaveRoom } from '../../../access/sign-in'
+import { signOut } from '../../../access/sign-in'
 
 export default route('DELETE /api/groomer/session', async ({ event, visitor }) => {
-  await leaveRoom(event, visitor)
+  await signOut(event, visitor)
   return { ok: true }
 })

@@ -1,0 +1,22 @@
+<script setup lang="ts">
+const { room, state, load } = useRoom()
+onMounted(load)
+useHead({ title: 'Your account · Grumbo' })
+</script>
+
+<template>
+  <RoomDoor v-if="state === 'signed-out'" @in="load" />
+  <main v-else class="mx-auto max-w-[1280px] px-4 pt-6 pb-8 desk:px-10">
+    <div class="flex flex-wrap items-end justify-between gap-x-8 gap-y-2">
+      <div class="min-w-0">
+        <h1>Your account</h1>
+        <p class="why mt-1 truncate">{{ room?.name }}, in {{ room?.room }}</p>
+      </div>
+      <ActButton to="/room" kind="quiet">Back to the room</ActButton>
+    </div>
+    <p v-if="!room" class="why mt-7" role="status">
+      {{ state === 'no-signal' ? 'No signal: the account shows when there is one.' : 'Reading' }}
+    </p>
+    <OwnAccount v-else class="mt-7" of="room" :email="room.email" />
+  </main>
+</template>

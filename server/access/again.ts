@@ -1,0 +1,25 @@
+import type { H3Event } from 'h3'
+import type { z } from 'zod'
+import type { againBody } from '../../shared/api'
+import { isPassword } from '../services/own-account'
+import { prove } from '../services/sessions'
+import type { Groomer, Member } from './authorise'
+import { refuse } from './refuse'
+import { tryToSignIn } from './tries'
+import { whoseIs } from './whose'
+
+/** Somebody says once more who they are, before what cannot be taken back. Guesses count as they do at the door. */
+export async function sayAgain(
+  event: H3Event,
+  visitor: Member | Groomer,
+  { password }: z.output<typeof againBody>,
+) {
+  const whose = whoseIs(visitor)
+  const right = await tryToSignIn(event, whose.realm, visitor.email, async () =>
+    (await isPassword(whose, password)) ? whose : null,
+  )
+  if (!right)
+    throw refuse(401, 'That is not the password.', { fields: { password: 'That is not the password.' } })
+  await prove(whose, visitor.sessionId)
+  return { ok: true }
+}
