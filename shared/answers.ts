@@ -1,3 +1,7 @@
+import type {
+  PublicKeyCredentialCreationOptionsJSON,
+  PublicKeyCredentialRequestOptionsJSON,
+} from '@simplewebauthn/server'
 import { z } from '../core/zod'
 import type { Arrival } from '../core/care/note/arrival'
 import type { PricedWish } from '../core/care/note/wish-price'
@@ -59,7 +63,14 @@ const me = z.object({
   household: z.string(),
   timeZone: z.string(),
   demo: z.boolean(),
-  dogs: z.array(z.object({ id: z.string(), profile: profileShape })),
+  dogs: z.array(
+    z.object({
+      id: z.string(),
+      profile: profileShape,
+      /** It was asked to be deleted. */
+      deleteAfter: instant.optional(),
+    }),
+  ),
 })
 export type Me = z.output<typeof me>
 export const meAnswer = z.union([me, nobody])
@@ -129,6 +140,16 @@ const signedIn = z.object({
   here: z.boolean(),
 })
 export type SignedIn = z.output<typeof signedIn>
+const passkey = z.object({ id: z.string(), name: z.string(), since: instant, lastUsed: instant.nullable() })
+export type Passkey = z.output<typeof passkey>
+export const passkeysAnswer = z.object({ passkeys: z.array(passkey) })
+/** What a device is asked to make a key by, or to answer with one; its own library reads it. */
+export const newKeyOptionsAnswer = z.looseObject({
+  challenge: z.string(),
+}) as unknown as z.ZodType<PublicKeyCredentialCreationOptionsJSON>
+export const keyOptionsAnswer = z.looseObject({
+  challenge: z.string(),
+}) as unknown as z.ZodType<PublicKeyCredentialRequestOptionsJSON>
 export const sessionsAnswer = z.object({ sessions: z.array(signedIn) })
 export const passwordAnswer = z.object({ of: z.enum(['household', 'room']) })
 export const addressAnswer = z.object({ address: z.string() })
@@ -185,6 +206,8 @@ const room = z.object({
   email: z.string(),
   mailNotes: z.boolean(),
   letters: lettersMay,
+  /** They asked to be deleted. */
+  deleteAfter: instant.nullable(),
   /** Whether it is their own; who works in it, and who is asked to. */
   host: z.boolean(),
   people: z.array(z.object({ id: z.string(), name: z.string(), you: z.boolean(), host: z.boolean() })),

@@ -1,3 +1,4 @@
+import type { AuthenticationResponseJSON, RegistrationResponseJSON } from '@simplewebauthn/server'
 import { z } from '../core/zod'
 import { entrySchema } from '../core/record/entries'
 import { wishLinesSchema } from '../core/record/wish-lines'
@@ -44,8 +45,31 @@ export const signInBody = z.strictObject({
   password: z.string().min(1, 'Give the password.').max(200, 'A password is at most 200 characters.'),
 })
 
-/** Once more who somebody is. */
-export const againBody = z.strictObject({ password: signInBody.shape.password })
+/** What a device answers with a key; the library that reads it knows its shape. */
+const keySays = z.looseObject({
+  id: z
+    .string()
+    .regex(/^[\w-]+$/)
+    .max(1400),
+  rawId: z.string().max(1400),
+  type: z.literal('public-key'),
+  clientExtensionResults: z.looseObject({}),
+  response: z.looseObject({ clientDataJSON: z.string() }),
+})
+export const keyBody = z.strictObject({
+  response: keySays as unknown as z.ZodType<AuthenticationResponseJSON>,
+})
+export const newKeyBody = z.strictObject({
+  name: oneLine(60, 'The name').min(1, 'A key wants a name, to know it by.'),
+  response: keySays as unknown as z.ZodType<RegistrationResponseJSON>,
+})
+/** Once more who somebody is: by password, or by a key. */
+export const againBody = z
+  .strictObject({
+    password: signInBody.shape.password.optional(),
+    passkey: keyBody.shape.response.optional(),
+  })
+  .refine((b) => b.password ?? b.passkey, { message: 'Give the password.', path: ['password'] })
 export const newPasswordBody = z.strictObject({ password: passwordSchema })
 export const addressBody = z.strictObject({ email: emailSchema })
 /** A password that was forgotten: of a household's account, or a room's. */

@@ -38,6 +38,8 @@ interface Options {
   body?: object | Blob
   headers?: Record<string, string>
   responseType?: 'json' | 'blob'
+  /** How long it is waited for, ms. */
+  timeout?: number
 }
 /** How long an answer is waited for, ms (judgement). */
 const PATIENCE_MS = 15_000
@@ -114,9 +116,13 @@ export async function ask<K extends Answer>(
   return read.data as output<Answers[K]>
 }
 
-/** A picture of ours. @throws NoAnswer, Refused */
-export async function askForPicture(path: string, headers: Record<string, string> = {}): Promise<Blob> {
-  const raw = await call(path, { responseType: 'blob', headers })
+/** A file of ours: a picture, a zip. @throws NoAnswer, Refused */
+export async function askForFile(
+  path: string,
+  headers: Record<string, string> = {},
+  timeout = PATIENCE_MS,
+): Promise<Blob> {
+  const raw = await call(path, { responseType: 'blob', headers, timeout })
   if (!(raw instanceof Blob)) throw new NoAnswer('not-understood')
   return raw
 }

@@ -50,7 +50,7 @@ export async function gatherAll(
   for (const [i, p] of photos.entries()) {
     goOn()
     try {
-      const jpeg = await askForPicture(`/api/dogs/${file.id}/photographs/${p.id}`)
+      const jpeg = await askForFile(`/api/dogs/${file.id}/photographs/${p.id}`)
       files[`photographs/${p.day}-${p.id}.jpg`] = new Uint8Array(await jpeg.arrayBuffer())
     } catch (error) {
       // One that never went up from its device cannot be gathered here.

@@ -13,6 +13,12 @@ useHead({ title: 'Your account · Grumbo' })
       </div>
       <ActButton to="/household" kind="quiet">Back to the household</ActButton>
     </div>
-    <OwnAccount class="mt-7" of="me" :email="store.me?.email ?? ''" />
+    <OwnAccount class="mt-7" of="me" :email="store.me?.email ?? ''">
+      <template #all>{{
+        store.me?.role === 'owner'
+          ? 'The people here, letters, and of every dog its record, notes, who it was shared with, and photographs.'
+          : 'What is kept of you. The dogs’ records are for an owner to save.'
+      }}</template>
+    </OwnAccount>
   </main>
 </template>

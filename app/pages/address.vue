@@ -1,14 +1,20 @@
 <script setup lang="ts">
+import { useEventListener } from '@vueuse/core'
+
 /** From a letter: whoever reads an address says that an account moves there. */
 const token = ref('')
 const ready = ref(false)
 const moved = ref('')
 const problem = ref('')
 const busy = ref(false)
-onMounted(() => {
+/** Another letter's link may be opened where this page stands already. */
+function read() {
   token.value = location.hash.slice(1)
+  moved.value = problem.value = ''
   ready.value = true
-})
+}
+onMounted(read)
+useEventListener('hashchange', read)
 async function move() {
   busy.value = true
   problem.value = ''

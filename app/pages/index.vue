@@ -19,6 +19,8 @@ const signIn = useSchemaForm(signInBody, { email: '', password: '' }, async (bod
   await api('/api/session', { method: 'POST', body })
   await home()
 })
+/** A key says by itself whose it is: a groomer's leads to the room. */
+const keyIn = (of: 'household' | 'room') => (of === 'room' ? router.push('/room') : home())
 async function lookRound() {
   busy.value = true
   problem.value = ''
@@ -142,6 +144,7 @@ const CALLOUTS = [
         <ActButton type="submit" class="desk:mt-3" :disabled="busy || signIn.busy.value">Sign in</ActButton>
       </div>
       <NoticeLine v-if="why" class="mt-2">{{ why }}</NoticeLine>
+      <ComeInByKey @in="keyIn" />
       <p class="mt-1 flex flex-wrap items-center justify-between gap-x-6">
         <span class="small">A vet’s or groomer’s word comes before ours.</span>
         <ActButton to="/password" kind="quiet">I forgot the password</ActButton>

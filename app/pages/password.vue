@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useEventListener } from '@vueuse/core'
 import { forgottenBody, newPasswordBody } from '#shared/api'
 
 /** A password that was forgotten: asked for by letter, and set by the letter's link. */
@@ -7,16 +8,19 @@ const token = ref('')
 const state = ref<'ask' | 'asked' | 'set' | 'over' | 'done'>('ask')
 const of = ref<'household' | 'room'>(route.query.of === 'room' ? 'room' : 'household')
 const authorization = computed(() => ({ authorization: `Bearer ${token.value}` }))
-onMounted(async () => {
+/** A letter's link may be opened where this page stands already. */
+async function read() {
   token.value = location.hash.slice(1)
+  state.value = token.value ? 'set' : 'ask'
   if (!token.value) return
-  state.value = 'set'
   try {
     await api('/api/password', { headers: authorization.value })
   } catch (error) {
     if (error instanceof Refused) state.value = 'over'
   }
-})
+}
+onMounted(read)
+useEventListener('hashchange', read)
 const asking = useSchemaForm(
   forgottenBody.pick({ email: true }),
   { email: '' },

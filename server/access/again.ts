@@ -4,19 +4,26 @@ import type { againBody } from '../../shared/api'
 import { isPassword } from '../services/own-account'
 import { prove } from '../services/sessions'
 import type { Groomer, Member } from './authorise'
+import { whoseKey } from './passkey'
 import { refuse } from './refuse'
 import { tryToSignIn } from './tries'
-import { whoseIs } from './whose'
+import { sameAccount, whoseIs } from './whose'
 
 /** Somebody says once more who they are, before what cannot be taken back. Guesses count as they do at the door. */
 export async function sayAgain(
   event: H3Event,
   visitor: Member | Groomer,
-  { password }: z.output<typeof againBody>,
+  { password, passkey }: z.output<typeof againBody>,
 ) {
   const whose = whoseIs(visitor)
+  if (passkey) {
+    const holder = await whoseKey(event, passkey)
+    if (!sameAccount(holder, whose)) throw refuse(401, 'That key is of another account.')
+    await prove(whose, visitor.sessionId)
+    return { ok: true }
+  }
   const right = await tryToSignIn(event, whose.realm, visitor.email, async () =>
-    (await isPassword(whose, password)) ? whose : null,
+    (await isPassword(whose, password ?? '')) ? whose : null,
   )
   if (!right)
     throw refuse(401, 'That is not the password.', { fields: { password: 'That is not the password.' } })

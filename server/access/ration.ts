@@ -40,6 +40,25 @@ export async function ration(
   }
 }
 
+/** Whether this is the first time in so many seconds, whichever process is asked. */
+export async function once(key: string, what: string, seconds: number): Promise<boolean> {
+  const limiter = new RateLimiterPostgres({
+    storeClient: connections(),
+    tableName: 'rate_limits',
+    tableCreated: true,
+    keyPrefix: key,
+    points: 1,
+    duration: seconds,
+  })
+  try {
+    await limiter.consume(hashOf(what).toString('base64url'))
+    return true
+  } catch (error) {
+    if (!(error instanceof RateLimiterRes)) throw error
+    return false
+  }
+}
+
 /** Sign-ups with one address a day, whoever tries: it may be somebody guessing at its account (judgement). */
 const SIGN_UPS = { points: 5, seconds: secondsInDay }
 export const rationAddress = (realm: Realm, email: string, event: H3Event) =>

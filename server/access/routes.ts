@@ -25,6 +25,9 @@ interface RouteRow {
 const SIGN_IN = { points: 10, seconds: 300 }
 const SIGN_UP = { points: 20, seconds: 3600 }
 
+/** All of somebody's is dear to gather. */
+const EVERYTHING = { points: 10, seconds: 3600 }
+
 export const ROUTES = {
   'GET /api/health': { access: 'anyone' },
   'POST /api/account': { access: 'anyone', ration: SIGN_UP },
@@ -40,6 +43,13 @@ export const ROUTES = {
   'GET /api/me/sessions': { access: 'member' },
   'DELETE /api/me/sessions': { access: 'member' },
   'DELETE /api/me/sessions/[session]': { access: 'member' },
+  'GET /api/me/everything': { access: 'member', again: true, ration: EVERYTHING },
+  'GET /api/me/passkeys': { access: 'member' },
+  'POST /api/me/passkeys/options': { access: 'member', again: true },
+  'POST /api/me/passkeys': { access: 'member', again: true },
+  'DELETE /api/me/passkeys/[key]': { access: 'member', again: true },
+  'POST /api/passkey/options': { access: 'anyone', ration: { points: 30, seconds: 300 } },
+  'POST /api/passkey': { access: 'anyone', ration: SIGN_IN },
   'POST /api/password': { access: 'anyone', ration: SIGN_IN },
   'GET /api/password': { access: 'anyone', ration: SIGN_IN },
   'PUT /api/password': { access: 'anyone', ration: SIGN_IN },
@@ -62,6 +72,8 @@ export const ROUTES = {
   'POST /api/dogs': { access: 'member', role: 'owner' },
   'GET /api/dogs/[dog]': { access: 'household' },
   'PUT /api/dogs/[dog]': { access: 'household', role: 'owner' },
+  'POST /api/dogs/[dog]/deletion': { access: 'household', role: 'owner', again: true },
+  'DELETE /api/dogs/[dog]/deletion': { access: 'household', role: 'owner' },
   'POST /api/dogs/[dog]/entries': { access: 'household', role: 'helper' },
   'GET /api/dogs/[dog]/photographs/[photograph]': { access: 'household' },
   'PUT /api/dogs/[dog]/photographs/[photograph]': {
@@ -103,6 +115,13 @@ export const ROUTES = {
   'POST /api/room/again': { access: 'groomer', ration: SIGN_IN },
   'PUT /api/room/password': { access: 'groomer', again: true },
   'POST /api/room/address': { access: 'groomer', again: true },
+  'POST /api/room/deletion': { access: 'groomer', again: true },
+  'DELETE /api/room/deletion': { access: 'groomer' },
+  'GET /api/room/everything': { access: 'groomer', again: true, ration: EVERYTHING },
+  'GET /api/room/passkeys': { access: 'groomer' },
+  'POST /api/room/passkeys/options': { access: 'groomer', again: true },
+  'POST /api/room/passkeys': { access: 'groomer', again: true },
+  'DELETE /api/room/passkeys/[key]': { access: 'groomer', again: true },
   'GET /api/room/sessions': { access: 'groomer' },
   'DELETE /api/room/sessions': { access: 'groomer' },
   'DELETE /api/room/sessions/[session]': { access: 'groomer' },

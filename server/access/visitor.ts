@@ -23,11 +23,23 @@ interface Ticket {
   /** A device that has signed in before, and to which accounts, by their hashes. */
   device?: string
   accounts?: string[]
+  /** What a key is asked to answer. */
+  challenge?: string
 }
 /** An owner and a groomer may be signed in side by side: each has a cookie. */
-const COOKIES = { household: 'grumbo', room: 'grumbo-room', known: 'grumbo-known' } as const
-/** A device stays known for so long, days. */
-const KNOWN_DAYS = 400
+const COOKIES = {
+  household: 'grumbo',
+  room: 'grumbo-room',
+  known: 'grumbo-known',
+  challenge: 'grumbo-challenge',
+} as const
+/** How long each is kept, s: a device stays known for so long, and a key answers in so long (judgement). */
+const LASTS_S = {
+  household: SESSION_DAYS * secondsInDay,
+  room: SESSION_DAYS * secondsInDay,
+  known: 400 * secondsInDay,
+  challenge: 5 * 60,
+} as const satisfies Record<keyof typeof COOKIES, number>
 
 export const cookie = (event: H3Event, which: keyof typeof COOKIES) =>
   useSession<Ticket>(event, sealedBy(event, which))
@@ -40,7 +52,7 @@ function sealedBy(event: H3Event, which: keyof typeof COOKIES, password = secret
   return {
     name: nameOf(event, which),
     password,
-    maxAge: (which === 'known' ? KNOWN_DAYS : SESSION_DAYS) * secondsInDay,
+    maxAge: LASTS_S[which],
     sessionHeader: false as const,
     cookie: {
       httpOnly: true,

@@ -10,6 +10,11 @@ export const whoseIs = (visitor: Member | Groomer): Whose =>
     ? { realm: 'household', householdId: visitor.householdId, accountId: visitor.accountId }
     : { realm: 'room', groomerId: visitor.groomerId }
 
+export const sameAccount = (a: Whose, b: Whose) =>
+  a.realm === 'room'
+    ? b.realm === 'room' && a.groomerId === b.groomerId
+    : b.realm === 'household' && a.householdId === b.householdId && a.accountId === b.accountId
+
 /** As the columns of what may be either's hold it. */
 export const whoseColumns = (whose: Whose) => ({
   householdId: whose.realm === 'household' ? whose.householdId : null,

@@ -13,6 +13,9 @@ export default route('GET /api/me', async ({ visitor }): Promise<Me> => {
     household: household.name,
     timeZone: household.timeZone,
     demo: visitor.email === DEMO_EMAIL,
-    dogs: await dogsOf(visitor.householdId),
+    dogs: (await dogsOf(visitor.householdId)).map(({ deleteAfter, ...dog }) => ({
+      ...dog,
+      ...(deleteAfter ? { deleteAfter: deleteAfter.toISOString() } : {}),
+    })),
   }
 })

@@ -27,7 +27,7 @@ export async function findDog(householdId: string, dogId: string) {
 
 export const dogsOf = (householdId: string) =>
   db()
-    .select({ id: dogs.id, profile: dogs.profile })
+    .select({ id: dogs.id, profile: dogs.profile, deleteAfter: dogs.deleteAfter })
     .from(dogs)
     .where(eq(dogs.householdId, householdId))
     .orderBy(asc(dogs.created), asc(dogs.id))

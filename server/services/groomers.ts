@@ -63,10 +63,10 @@ export async function findGroomerSession(groomerId: string, id: string): Promise
 
 export async function roomPrefs(groomerId: string) {
   const [row] = await db()
-    .select({ mailNotes: groomers.mailNotes })
+    .select({ mailNotes: groomers.mailNotes, deleteAfter: groomers.deleteAfter })
     .from(groomers)
     .where(eq(groomers.id, groomerId))
-  return row?.mailNotes ?? true
+  return { mailNotes: row?.mailNotes ?? true, deleteAfter: row?.deleteAfter?.toISOString() ?? null }
 }
 /** Letters are each one's own; the room's name is for whose room it is. */
 export const changeRoom = (

@@ -4,7 +4,6 @@ import { v7 as uuid } from 'uuid'
 import type { z } from 'zod'
 import type { householdBody, invitationBody, joinBody } from '../../shared/api'
 import type { Household } from '../../shared/answers'
-import { GRACE_DAYS } from '../../shared/limits'
 import type { Role } from '../../shared/limits'
 import type { Member } from '../access/authorise'
 import { hashPassword } from '../access/password'
@@ -208,16 +207,3 @@ export async function removeMember(by: Member, id: string) {
       .where(one(by.householdId, id))
   })
 }
-
-/** Everything of the household is to go after the grace. @returns when */
-export async function askDeletion(householdId: string): Promise<string> {
-  const deleteAfter = inDays(GRACE_DAYS)
-  const [row] = await db()
-    .update(households)
-    .set({ deleteAfter })
-    .where(and(eq(households.id, householdId), isNull(households.deleteAfter)))
-    .returning({ at: households.deleteAfter })
-  return (row?.at ?? (await householdOf(householdId)).deleteAfter ?? deleteAfter).toISOString()
-}
-export const keepAfterAll = (householdId: string) =>
-  db().update(households).set({ deleteAfter: null }).where(eq(households.id, householdId))

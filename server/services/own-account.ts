@@ -42,6 +42,7 @@ const set = (tx: Tx, whose: Whose, what: { passwordHash: string } | { email: str
     ? tx.update(accounts).set(what).where(mine(whose))
     : tx.update(groomers).set(what).where(eq(groomers.id, whose.groomerId))
 
+export const addressOf = async (whose: Whose) => (await row(db(), whose))?.email ?? null
 /** Whether a password is this account's. */
 export async function isPassword(whose: Whose, password: string): Promise<boolean> {
   const account = await row(db(), whose)
@@ -49,7 +50,7 @@ export async function isPassword(whose: Whose, password: string): Promise<boolea
 }
 
 /** Says by letter that something of the account was changed, with what to do if it was somebody else. */
-const tell = (at: Db | Tx, whose: Whose, recipient: string, says: string) =>
+export const tell = (at: Db | Tx, whose: Whose, recipient: string, says: string) =>
   post(at, {
     kind: 'account',
     ...onBehalfOf(whose),

@@ -62,7 +62,7 @@ async function workOutAll(stale: readonly Stale[], done: (s: Stale, arrival: Arr
 
 /** A groomer's room: every dog shared with them, the next to come first. */
 export async function roomOf(groomer: Groomer): Promise<Room> {
-  const [kept, mailNotes, letters, people] = await Promise.all([
+  const [kept, prefs, letters, people] = await Promise.all([
     keptBy(groomer.roomId),
     roomPrefs(groomer.groomerId),
     standingOf(db(), groomer.email),
@@ -72,7 +72,7 @@ export async function roomOf(groomer: Groomer): Promise<Room> {
     name: groomer.name,
     room: groomer.room,
     email: groomer.email,
-    mailNotes,
+    ...prefs,
     letters: sayStanding(letters, groomer.claimed),
     ...people,
     dogs: kept.length

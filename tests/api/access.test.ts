@@ -129,6 +129,14 @@ function routeFiles(folder = 'server/api', path = '/api'): string[] {
   })
 }
 
+/** A device's answer to what nobody asked it. */
+const noKey = {
+  id: 'a',
+  rawId: 'a',
+  type: 'public-key',
+  clientExtensionResults: {},
+  response: { clientDataJSON: 'a' },
+}
 /** What a route is called with when the caller may. */
 const body: Partial<Record<RouteKey, () => unknown>> = {
   'POST /api/account': () => ({
@@ -144,6 +152,12 @@ const body: Partial<Record<RouteKey, () => unknown>> = {
   'POST /api/me/again': () => ({ password: PASSWORD }),
   'PUT /api/me/password': () => ({ password: PASSWORD }),
   'POST /api/me/address': () => ({ email: `${uuid()}@example.org` }),
+  'POST /api/me/passkeys/options': () => ({}),
+  'POST /api/me/passkeys': () => ({ name: 'A telephone', response: noKey }),
+  'POST /api/room/passkeys/options': () => ({}),
+  'POST /api/room/passkeys': () => ({ name: 'A telephone', response: noKey }),
+  'POST /api/passkey/options': () => ({}),
+  'POST /api/passkey': () => ({ response: noKey }),
   'POST /api/password': () => ({ email: `${uuid()}@example.org`, of: 'household' }),
   'PUT /api/password': () => ({ password: PASSWORD }),
   'POST /api/address': () => ({}),
@@ -291,6 +305,12 @@ const SPECIAL: Partial<Record<RouteKey, Partial<Cells>>> = {
   'GET /api/password': everyone(NONE),
   'PUT /api/password': everyone(NONE),
   'POST /api/address': everyone(NONE),
+  // By a key that no device was asked for, or that is nobody's.
+  'POST /api/passkey': everyone(WHO),
+  'POST /api/me/passkeys': whoMay('member', WHO),
+  'POST /api/room/passkeys': whoMay('groomer', WHO),
+  'DELETE /api/me/passkeys/[key]': whoMay('member', NONE),
+  'DELETE /api/room/passkeys/[key]': whoMay('groomer', NONE),
   // A session that is nobody's.
   'DELETE /api/me/sessions/[session]': whoMay('member', NONE),
   'DELETE /api/room/sessions/[session]': whoMay('groomer', NONE),
@@ -340,6 +360,7 @@ describe.each(Object.keys(ROUTES) as RouteKey[])('%s', (key) => {
       dog: dog.id,
       photograph: photo.id,
       session: uuid(),
+      key: 'a',
       share: caller === 'note-groomer' ? rooms['note-groomer'] : rooms.groomer,
     }
     const may = ANSWERS[guardOf(key)]![caller] === OK

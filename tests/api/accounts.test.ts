@@ -1,3 +1,5 @@
+import { millisecondsInDay } from 'date-fns/constants'
+import { strFromU8, unzipSync } from 'fflate'
 import pg from 'pg'
 import { v7 as uuid } from 'uuid'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
@@ -5,7 +7,10 @@ import { routeRow, ROUTES } from '../../server/access/routes'
 import type { RouteKey } from '../../server/access/routes'
 import { openPostRoom } from '../../post-room/box'
 import type { PostRoom } from '../../post-room/box'
-import { joined, newGroomer, newOwner, PASSWORD, startApp, Visitor } from '../support/server'
+import { currentInstant } from '../support/clock'
+import { entry } from '../support/dogs'
+import { aPicture } from '../support/pictures'
+import { daysAgo, joined, newDog, newGroomer, newOwner, PASSWORD, startApp, Visitor } from '../support/server'
 import type { Running } from '../support/server'
 
 /** What somebody does with their own account, a member's and a groomer's alike: each test is walked for both. */
@@ -261,6 +266,156 @@ it('somebody with an account joins a household under another password only', asy
     return (await visitor.call('POST', '/api/invitation', form, bearing(String(json.token)))).status
   }
   expect([await ask(PASSWORD), await ask(ANOTHER)]).toEqual([409, 200])
+})
+
+/** What a zip holds, by name: its JSON read. */
+function zipped(bytes: Uint8Array) {
+  const files = unzipSync(new Uint8Array(bytes))
+  return Object.fromEntries(
+    Object.entries(files).map(([name, file]) => [
+      name.replace(/-[0-9a-f]{6}(?=\/)/, '').replace(/[0-9a-f-]{36}/, 'ID'),
+      name.endsWith('.json') ? (JSON.parse(strFromU8(file)) as Record<string, unknown>) : file,
+    ]),
+  )
+}
+describe('everything in one file', () => {
+  it('has a household’s people, letters, records, notes, shares and photographs; of one who helps, what is theirs', async () => {
+    const owner = await newOwner(running.address)
+    const dog = newDog({ name: 'Tansy/..' })
+    const photo = entry(daysAgo(1), { kind: 'photo', place: 'beard' })
+    await owner.call('POST', '/api/dogs', dog)
+    await owner.call('POST', `/api/dogs/${dog.id}/entries`, { entries: [photo] })
+    const picture = await aPicture()
+    await owner.call('PUT', `/api/dogs/${dog.id}/photographs/${photo.id}`, picture)
+    await owner.call('POST', `/api/dogs/${dog.id}/notes`, { id: uuid(), body: 'All well.' })
+    const share = { id: uuid(), groomer: 'Imke', scope: 'note', days: 3 }
+    await owner.call('POST', `/api/dogs/${dog.id}/shares`, share)
+    await owner.call('DELETE', `/api/dogs/${dog.id}/shares/${share.id}`)
+    const helper = await joined(owner, 'helper')
+    const all = zipped((await owner.call('GET', '/api/me/everything')).bytes)
+    expect(Object.keys(all).sort()).toEqual([
+      'account.json',
+      'dogs/Tansy/notes.json',
+      'dogs/Tansy/photographs/ID.jpg',
+      'dogs/Tansy/record.json',
+      'dogs/Tansy/shares.json',
+      'household.json',
+      'letters.json',
+    ])
+    expect((all['household.json'] as { members: { name: string }[] }).members.map((m) => m.name)).toEqual([
+      'Ada',
+      'Di',
+    ])
+    expect(all['dogs/Tansy/notes.json']).toMatchObject([{ body: 'All well.' }])
+    // Who gave it, and who closed it.
+    expect(all['dogs/Tansy/shares.json']).toMatchObject([{ groomer: 'Imke', madeBy: 'Ada', closedBy: 'Ada' }])
+    expect((all['dogs/Tansy/record.json'] as { entries: object[] }).entries).toHaveLength(2)
+    expect((all['letters.json'] as unknown as { kind: string }[]).map((l) => l.kind)).toContain('confirm')
+    const theirs = zipped((await helper.visitor.call('GET', '/api/me/everything')).bytes)
+    expect(Object.keys(theirs).sort()).toEqual(['account.json', 'household.json'])
+    expect(JSON.stringify(theirs)).not.toContain(await emailOf(owner, '/api/me'))
+  })
+  it('of a groomer the room and the threads they read, and nobody else’s', async () => {
+    const owner = await newOwner(running.address)
+    const dog = newDog({ name: 'Wren' })
+    await owner.call('POST', '/api/dogs', dog)
+    const { json } = await owner.call('POST', `/api/dogs/${dog.id}/shares`, {
+      id: uuid(),
+      groomer: 'Imke',
+      scope: 'note',
+      days: 3,
+    })
+    const groomer = await newGroomer(running.address)
+    await groomer.call('POST', '/api/room/dogs', { code: json.code })
+    await owner.call('POST', `/api/dogs/${dog.id}/notes`, { id: uuid(), body: 'Ear is sore.' })
+    const all = zipped((await groomer.call('GET', '/api/room/everything')).bytes)
+    expect(Object.keys(all).sort()).toEqual(['account.json', 'dogs/ID.json', 'letters.json', 'room.json'])
+    expect(all['dogs/ID.json']).toMatchObject({ dog: 'Wren', notes: [{ body: 'Ear is sore.' }] })
+    const other = zipped(
+      (await (await newGroomer(running.address)).call('GET', '/api/room/everything')).bytes,
+    )
+    expect(JSON.stringify(other)).not.toContain('Wren')
+  })
+})
+
+describe('what goes after a grace', () => {
+  const GRACE = 15 * millisecondsInDay
+  const goes = async (later = 0) => {
+    const { deleteDue } = await import('../../server/services/deletion')
+    const { connections } = await import('../../server/db/client')
+    process.env.DATABASE_URL = app.databaseUrl
+    await deleteDue(new Date(currentInstant().getTime() + later))
+    return connections
+  }
+  afterAll(async () => (await goes())().end())
+  it('one dog, its record with it, and not the others; kept after all it stays', async () => {
+    const owner = await newOwner(running.address)
+    const [goner, stays] = [newDog({ name: 'Tansy' }), newDog({ name: 'Wren' })]
+    for (const dog of [goner, stays]) await owner.call('POST', '/api/dogs', dog)
+    const names = async () =>
+      (
+        (await owner.call('GET', '/api/me')).json.dogs as {
+          profile: { name: string }
+          deleteAfter?: string
+        }[]
+      ).map((d) => d.profile.name + (d.deleteAfter ? ' goes' : ''))
+    const ask = (method: string) => owner.call(method, `/api/dogs/${goner.id}/deletion`)
+    await ask('POST')
+    expect(await names()).toEqual(['Tansy goes', 'Wren'])
+    await goes()
+    expect(await names()).toEqual(['Tansy goes', 'Wren'])
+    await ask('DELETE')
+    await goes(GRACE)
+    expect(await names()).toEqual(['Tansy', 'Wren'])
+    await ask('POST')
+    await goes(GRACE)
+    expect(await names()).toEqual(['Wren'])
+    expect((await db.query('select 1 from entries where dog_id = $1', [goner.id])).rowCount).toBe(0)
+    expect((await owner.call('GET', `/api/dogs/${goner.id}`)).status).toBe(404)
+  })
+  it('a groomer: what they wrote of a dog stays with its owner, and their colleagues have their own rooms again', async () => {
+    const owner = await newOwner(running.address)
+    const dog = newDog()
+    await owner.call('POST', '/api/dogs', dog)
+    const { json } = await owner.call('POST', `/api/dogs/${dog.id}/shares`, {
+      id: uuid(),
+      groomer: 'Imke',
+      scope: 'stretch',
+      days: 30,
+    })
+    const groomer = await newGroomer(running.address)
+    const kept = await groomer.call('POST', '/api/room/dogs', { code: json.code })
+    await groomer.call('POST', `/api/room/dogs/${String(kept.json.share)}/notes`, {
+      id: uuid(),
+      body: 'See you.',
+    })
+    const colleague = await newGroomer(running.address, 'Jo')
+    const asked = await groomer.call('POST', '/api/room/invitations', { id: uuid(), name: 'Jo' })
+    await colleague.call('POST', '/api/room/invitation', {}, bearing(String(asked.json.token)))
+    await groomer.call('POST', '/api/room/deletion')
+    expect((await groomer.call('GET', '/api/room')).json.deleteAfter).toMatch(/^\d{4}-/)
+    await goes(GRACE)
+    expect((await groomer.call('GET', '/api/room')).json).toHaveProperty('nobody')
+    expect((await colleague.call('GET', '/api/room')).json).toMatchObject({ host: true, dogs: [] })
+    const { json: thread } = await owner.call('GET', `/api/dogs/${dog.id}/notes`)
+    expect(thread.notes).toMatchObject([{ authorName: 'Imke', body: 'See you.' }])
+  })
+  it('of a member who left, name and address; what they wrote stays', async () => {
+    const owner = await newOwner(running.address)
+    const dog = newDog()
+    await owner.call('POST', '/api/dogs', dog)
+    const { visitor, id, email } = await joined(owner, 'helper')
+    const combed = entry(daysAgo(1), { kind: 'check', region: 'chest', finding: 'glides' })
+    await visitor.call('POST', `/api/dogs/${dog.id}/entries`, { entries: [combed] })
+    await visitor.call('DELETE', `/api/household/members/${id}`)
+    const there = async () => (await db.query('select 1 from accounts where email = $1', [email])).rowCount
+    await goes()
+    expect(await there()).toBe(1)
+    await goes(GRACE)
+    expect(await there()).toBe(0)
+    const { json } = await owner.call('GET', `/api/dogs/${dog.id}`)
+    expect((json.entries as { id: string }[]).map((e) => e.id)).toContain(combed.id)
+  })
 })
 
 it('every route that asks once more does so before it does anything', async () => {

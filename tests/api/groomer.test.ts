@@ -53,6 +53,7 @@ beforeAll(async () => {
   })
   app = started.running
   process.env.DATABASE_URL = started.databaseUrl
+  process.env.NUXT_SESSION_PASSWORD = started.secret
   owner = await newOwner(app.address)
   await owner.call('POST', '/api/dogs', dog)
   groomer = await newGroomer(app.address)

@@ -91,7 +91,9 @@ describe('to whom they may go', () => {
     const { text, html, headers } = await firstLetter(email)
     const token = tokenIn(text)
     expect(html).toContain(`/letters#${token}`)
-    expect(headers['list-unsubscribe']).toContain(`http://grumbo.test/letters#${token.split('.', 2).join('.')}`)
+    expect(headers['list-unsubscribe']).toContain(
+      `http://grumbo.test/letters#${token.split('.', 2).join('.')}`,
+    )
     expect((await settle(owner, token, false)).json).toEqual({ address: email })
     expect((await owner.call('GET', '/api/household')).json.mine).toMatchObject({ letters: 'stopped' })
     const { json } = await share(owner, id)

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { addressBody, newPasswordBody } from '#shared/api'
+import { saveAs } from '~/composables/bring-in'
 import { POSTED } from '~/words/letters'
 
 /** What somebody does with their own account: another password, another address, and where it is signed in. */
@@ -32,6 +33,25 @@ const moving = useSchemaForm(
   },
   'Nothing was changed.',
 )
+
+/** A household of years takes its while to gather, ms (judgement). */
+const GATHER_MS = 10 * 60_000
+const gathering = ref('')
+const unsaved = ref('')
+async function saveAll() {
+  gathering.value = 'Gathering it'
+  unsaved.value = ''
+  try {
+    saveAs(
+      'grumbo-everything.zip',
+      'application/zip',
+      await askForFile(`${base.value}/everything`, {}, GATHER_MS),
+    )
+  } catch (error) {
+    unsaved.value = inWords(error, 'Nothing was saved.')
+  }
+  gathering.value = ''
+}
 </script>
 
 <template>
@@ -46,7 +66,7 @@ const moving = useSchemaForm(
           >Change the password</ActButton
         >
       </form>
-      <slot name="keys" />
+      <DeviceKeys class="mt-8" :base="`${base}/passkeys`" />
     </section>
     <section class="mt-8 desk:mt-0" aria-label="Address">
       <h2 class="border-b border-ink pb-1">Address</h2>
@@ -63,7 +83,16 @@ const moving = useSchemaForm(
         <p v-if="asked" class="small" role="status">{{ asked }}</p>
         <ActButton type="submit" class="w-full" :disabled="moving.busy.value">Send a letter there</ActButton>
       </form>
+      <h2 class="mt-8 border-b border-ink pb-1">All that is yours</h2>
+      <p class="why mt-2"><slot name="all" /></p>
+      <ActButton class="mt-3 w-full" :disabled="!!gathering" @click="saveAll">{{
+        gathering || 'Everything in one file, zip'
+      }}</ActButton>
+      <NoticeLine v-if="unsaved" class="mt-2">{{ unsaved }}</NoticeLine>
     </section>
-    <SignedInPlaces :key="anew" class="mt-8 desk:mt-0" :base="`${base}/sessions`" />
+    <div class="mt-8 desk:mt-0">
+      <SignedInPlaces :key="anew" :base="`${base}/sessions`" />
+      <slot name="end" />
+    </div>
   </div>
 </template>

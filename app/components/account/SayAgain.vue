@@ -1,13 +1,24 @@
 <script setup lang="ts">
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/vue'
-import { againBody } from '#shared/api'
+import { signInBody } from '#shared/api'
 
 /** Asked of somebody signed in a while ago, before what cannot be taken back. Escape, or a press beside it, is no. */
 const props = defineProps<{ asked: NonNullable<typeof saidAgain.value> }>()
-const saying = useSchemaForm(againBody, { password: '' }, async (body) => {
+const saying = useSchemaForm(signInBody.pick({ password: true }), { password: '' }, async (body) => {
   await api(`/api/${props.asked.of}/again`, { method: 'POST', body })
   props.asked.answer(true)
 })
+const may = useMayHaveKeys()
+async function byKey() {
+  const { givenKey } = await import('~/composables/device-key')
+  try {
+    const passkey = await givenKey()
+    await api(`/api/${props.asked.of}/again`, { method: 'POST', body: { passkey } })
+    props.asked.answer(true)
+  } catch (error) {
+    saying.problem.value = inWords(error)
+  }
+}
 useFocusBack()
 </script>
 
@@ -38,6 +49,7 @@ useFocusBack()
               >It is me</ActButton
             >
           </div>
+          <ActButton v-if="may" kind="quiet" @click="byKey">With a passkey</ActButton>
         </form>
       </DialogPanel>
     </div>

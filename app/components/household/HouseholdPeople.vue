@@ -96,12 +96,6 @@ watch(
   () => home.value?.name,
   (called) => called && naming.form.setFieldValue('name', called),
 )
-
-const sure = ref(false)
-async function deleteAll() {
-  if (await go(() => api('/api/household/deletion', { method: 'POST', body: {} }))) sure.value = false
-}
-const keepAll = () => go(() => api('/api/household/deletion', { method: 'DELETE' }))
 </script>
 
 <template>
@@ -122,7 +116,6 @@ const keepAll = () => go(() => api('/api/household/deletion', { method: 'DELETE'
             role="alert"
           >
             Everything here is deleted on {{ sayDate(home.deleteAfter) }}.
-            <ActButton v-if="owner" class="mt-2 w-full" @click="keepAll">Keep it after all</ActButton>
           </p>
           <h2 class="border-b border-ink pb-1">Who is here</h2>
           <ul>
@@ -255,28 +248,22 @@ const keepAll = () => go(() => api('/api/household/deletion', { method: 'DELETE'
         <slot name="acts" />
         <template v-if="home">
           <template v-if="owner">
-            <h2 class="mt-8 border-b border-ink pb-1">Delete everything</h2>
-            <p class="why mt-2">
-              Every dog, diary, photograph and note, for everyone here, {{ GRACE_DAYS }} days after you ask.
-              Until then it can be taken back. Save what you want to keep first: each dog’s data page has it.
-            </p>
-            <ActButton v-if="!home.deleteAfter && !sure" kind="quiet" @click="sure = true">
-              Delete everything
-            </ActButton>
-            <div v-if="sure" class="mt-2 flex gap-3">
-              <ActButton class="flex-1" @click="sure = false">No, keep it</ActButton>
-              <ActButton class="flex-1 !text-vet" @click="deleteAll">
-                Yes, in {{ GRACE_DAYS }} days
-              </ActButton>
-            </div>
+            <GoesForGood
+              class="mt-8"
+              title="Delete everything"
+              base="/api/household/deletion"
+              :at="home.deleteAfter"
+              @changed="load"
+              >Every dog, diary, photograph and note, for everyone here,</GoesForGood
+            >
           </template>
           <LazyAskFirst
             v-if="leaving"
             :title="leaving.you ? `Leave ${home.name}?` : `Take ${leaving.name} out?`"
             :why="
               leaving.you
-                ? 'You see these dogs no more, and nothing of them stays on this device. An owner can invite you again.'
-                : `${leaving.name} sees these dogs no more. What they wrote stays. You can invite them again.`
+                ? `You see these dogs no more, and nothing of them stays on this device. Your name and address go from here in ${GRACE_DAYS} days. An owner can invite you again.`
+                : `${leaving.name} sees these dogs no more. What they wrote stays; their name and address go from here in ${GRACE_DAYS} days. You can invite them again.`
             "
             :yes="leaving.you ? 'Leave' : 'Take out'"
             @yes="remove(leaving)"

@@ -8,17 +8,20 @@ const { file } = useDog()
 const { sayWhen, sayDate } = useInstants()
 const { groomer, email, scope, days, usualDays, DAYS } = s
 type Share = NonNullable<typeof s.thread.value>['shares'][number]
+const by = (name: string | null) => (name ? ` by ${name}` : '')
+/** Who gave it when, whether it was read, and how it ended. */
 function sayShare(share: Share) {
-  if (share.revoked) return 'closed'
-  if (!s.open(share)) return 'run out'
+  const given = `given ${sayWhen(share.created)}${by(share.madeBy)}`
+  if (share.revoked)
+    return `${given}, closed ${sayWhen(share.revoked)}${by(share.closedBy)}, ${sayRead(share)}`
+  if (!s.open(share)) return `${given}, run out ${sayWhen(share.expires)}, ${sayRead(share)}`
   const where = share.room ? `, in ${share.room}` : ''
-  const by = share.seen.map((s) => `${s.name} ${sayWhen(s.last)}`).join(', ')
-  const read = by
-    ? `seen by ${by}`
-    : share.lastOpened
-      ? `opened ${sayWhen(share.lastOpened)}`
-      : 'not opened yet'
-  return `${SCOPE_WORDS[share.scope]}, open until ${sayDate(share.expires)}${where}, ${read}`
+  return `${SCOPE_WORDS[share.scope]}, ${given}, open until ${sayDate(share.expires)}${where}, ${sayRead(share)}`
+}
+function sayRead(share: Share) {
+  const who = share.seen.map((s) => `${s.name} ${sayWhen(s.last)}`).join(', ')
+  if (who) return `seen by ${who}`
+  return share.lastOpened ? `opened ${sayWhen(share.lastOpened)}` : 'never opened'
 }
 </script>
 

@@ -11,7 +11,7 @@ async function load() {
   try {
     let jpeg = (await keptPicture(props.photo).catch(() => undefined))?.jpeg
     if (!jpeg) {
-      jpeg = await askForPicture(`/api/dogs/${props.dogId}/photographs/${props.photo}`)
+      jpeg = await askForFile(`/api/dogs/${props.dogId}/photographs/${props.photo}`)
       await keepPicture({ id: props.photo, dogId: props.dogId, jpeg, sent: true })
     }
     URL.revokeObjectURL(address.value)

@@ -16,6 +16,8 @@ const going = useSchemaForm(signInBody, { email: '', password: '' }, async (body
   emit('in')
 })
 const form = computed(() => (fresh.value ? opening : going))
+/** A key says by itself whose it is: an owner's leads to their dog. */
+const keyIn = (of: 'household' | 'room') => (of === 'room' ? emit('in') : navigateTo('/'))
 const looking = ref(false)
 const unseen = ref('')
 async function lookRound() {
@@ -72,6 +74,7 @@ const problem = computed(() => unseen.value || form.value.problem.value)
     <ActButton kind="quiet" class="mt-2" @click="fresh = !fresh">
       {{ fresh ? 'I have a room' : 'I am new here: open a room' }}
     </ActButton>
+    <ComeInByKey v-if="!fresh" class="mt-2" @in="keyIn" />
     <ActButton v-if="!fresh" to="/password?of=room" kind="quiet" class="mt-2 block"
       >I forgot the password</ActButton
     >

@@ -5,7 +5,7 @@ const shown = ref('')
 const missing = ref(false)
 onMounted(async () => {
   try {
-    shown.value = URL.createObjectURL(await askForPicture(props.address, props.headers))
+    shown.value = URL.createObjectURL(await askForFile(props.address, props.headers))
   } catch {
     missing.value = true
   }

@@ -17,6 +17,22 @@ useHead({ title: 'Your account · Grumbo' })
     <p v-if="!room" class="why mt-7" role="status">
       {{ state === 'no-signal' ? 'No signal: the account shows when there is one.' : 'Reading' }}
     </p>
-    <OwnAccount v-else class="mt-7" of="room" :email="room.email" />
+    <OwnAccount v-else class="mt-7" of="room" :email="room.email">
+      <template #all
+        >What is kept of you: the room, letters, and the threads you read. A dog’s record is its
+        owner’s.</template
+      >
+      <template #end>
+        <GoesForGood
+          class="mt-8"
+          title="Delete your account"
+          base="/api/room/deletion"
+          :at="room.deleteAfter"
+          @changed="load"
+          >The room, and who works in it; the dogs and what you wrote of them stay with their
+          owners,</GoesForGood
+        >
+      </template>
+    </OwnAccount>
   </main>
 </template>

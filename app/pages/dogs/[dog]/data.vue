@@ -157,6 +157,7 @@ async function visitOn(day: string) {
     problem.value = inWords(error, 'Nothing was changed.')
   }
 }
+const goesOn = computed(() => store.me?.dogs.find((d) => d.id === file.value.id)?.deleteAfter ?? null)
 const SHOWN = 8
 useHead({ title: computed(() => `${profile.value.name}, your data · Grumbo`) })
 </script>
@@ -278,6 +279,14 @@ useHead({ title: computed(() => `${profile.value.name}, your data · Grumbo`) })
           <ActButton kind="quiet" @click="closeFeed">Close it</ActButton>
         </p>
         <p class="small">It is shown once; a new one ends the one before.</p>
+        <GoesForGood
+          class="mt-8"
+          :title="`Delete ${profile.name}`"
+          :base="`/api/dogs/${file.id}/deletion`"
+          :at="goesOn"
+          @changed="store.load"
+          >The record, photographs, notes and shares of {{ profile.name }},</GoesForGood
+        >
       </template>
     </section>
   </div>

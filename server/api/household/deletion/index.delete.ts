@@ -1,7 +1,7 @@
 import { route } from '../../../access/route'
-import { keepAfterAll } from '../../../services/members'
+import { aHousehold, keepAfterAll } from '../../../services/deletion'
 
 export default route('DELETE /api/household/deletion', async ({ visitor }) => {
-  await keepAfterAll(visitor.householdId)
+  await keepAfterAll(aHousehold(visitor.householdId))
   return { ok: true }
 })

@@ -1,6 +1,6 @@
 import { route } from '../../../access/route'
-import { askDeletion } from '../../../services/members'
+import { aHousehold, askDeletion } from '../../../services/deletion'
 
 export default route('POST /api/household/deletion', async ({ visitor }) => ({
-  deleteAfter: await askDeletion(visitor.householdId),
+  deleteAfter: await askDeletion(aHousehold(visitor.householdId)),
 }))

@@ -1,0 +1,7 @@
+import { route } from '../../../access/route'
+import { whoseIs } from '../../../access/whose'
+import { passkeysOf } from '../../../services/passkeys'
+
+export default route('GET /api/me/passkeys', async ({ visitor }) => ({
+  passkeys: await passkeysOf(whoseIs(visitor)),
+}))
