@@ -1,5 +1,7 @@
 <script setup lang="ts">
 const props = defineProps<{ error: { statusCode?: number } }>()
+/** The number of the call, to ask after: a page the server drew has one. */
+const number = useState('call-number', () => useRequestEvent()?.context.callNumber as string | undefined)
 const missing = computed(() => props.error.statusCode === 404)
 </script>
 
@@ -13,6 +15,7 @@ const missing = computed(() => props.error.statusCode === 404)
           : 'What you had written down is safe. Try again in a moment.'
       }}
     </p>
+    <p v-if="number" class="small mt-3">Its number is {{ number }}, should you ask after it.</p>
     <ActButton kind="filled" class="mt-8 w-full" @click="clearError({ redirect: '/' })">
       Back to the start
     </ActButton>

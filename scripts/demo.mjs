@@ -79,6 +79,7 @@ try {
     secret,
     env: {
       GRUMBO_DEMO: '1',
+      GRUMBO_LOG: process.env.GRUMBO_LOG ?? 'warn',
       NUXT_PUBLIC_DEMO: 'true',
       NUXT_PUBLIC_POST_ROOM: post,
       GRUMBO_SMTP: `smtp://127.0.0.1:${smtp}`,

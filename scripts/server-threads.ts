@@ -12,6 +12,10 @@ export const writeServerThreads = (serverDir: string) =>
     platform: 'node',
     format: 'esm',
     target: 'node20',
+    // Libraries of the older kind ask for Node's own parts by it.
+    banner: {
+      js: "import { createRequire } from 'node:module';const require = createRequire(import.meta.url);",
+    },
     // Beside it, as the server has it.
     external: ['pg'],
   })

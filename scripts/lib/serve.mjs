@@ -1,12 +1,15 @@
 import { spawn } from 'node:child_process'
 
+/** Of what a server says, so much is kept, letters. */
+const MOST_KEPT = 40_000
+
 /**
  * Starts the built app on loopback and waits until it answers.
  * @returns its address, its process, and how to end it; rejects with what it printed if it ends first
  */
 export async function serve({ port, databaseUrl, secret, env = {}, quiet = true }) {
   const child = spawn('node', ['.output/server/index.mjs'], {
-    stdio: ['ignore', quiet ? 'ignore' : 'inherit', 'pipe'],
+    stdio: ['ignore', 'pipe', 'pipe'],
     env: {
       ...process.env,
       NODE_ENV: 'production',
@@ -20,14 +23,18 @@ export async function serve({ port, databaseUrl, secret, env = {}, quiet = true 
     },
   })
   let said = ''
-  child.stderr.on('data', (chunk) => {
-    said = (said + chunk).slice(-4000)
-    if (!quiet) process.stderr.write(chunk)
-  })
+  for (const [from, to] of [
+    [child.stdout, process.stdout],
+    [child.stderr, process.stderr],
+  ])
+    from.on('data', (chunk) => {
+      said = (said + chunk).slice(-MOST_KEPT)
+      if (!quiet) to.write(chunk)
+    })
   const address = `http://127.0.0.1:${port}`
   const ended = new Promise((resolve) => child.once('exit', resolve))
   for (let tries = 0; tries < 300; tries++) {
-    const well = await fetch(`${address}/api/health`).then(
+    const well = await fetch(`${address}/api/ready`).then(
       (r) => r.ok,
       () => false,
     )
@@ -36,7 +43,7 @@ export async function serve({ port, databaseUrl, secret, env = {}, quiet = true 
         address,
         child,
         ended,
-        /** What it said of what went wrong. */
+        /** What it said. */
         said: () => said,
         async stop(signal = 'SIGTERM') {
           child.kill(signal)

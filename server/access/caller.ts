@@ -23,10 +23,16 @@ const trust = proxyaddr.compile(
 /** The first of a list, as proxies add to it. */
 const first = (said: string | undefined) => said?.split(',')[0]?.trim()
 
+/** Whether what calls us directly is a proxy of ours. */
+export function isBelieved(event: H3Event): boolean {
+  const peer = event.node.req.socket?.remoteAddress
+  return !!peer && trust(peer, 0)
+}
+
 function read(event: H3Event): Caller {
   const { req } = event.node
   const peer = req.socket?.remoteAddress
-  const believed = !!peer && trust(peer, 0)
+  const believed = isBelieved(event)
   const host = believed ? first(getHeader(event, 'x-forwarded-host')) : undefined
   const protocol = believed ? first(getHeader(event, 'x-forwarded-proto')) : undefined
   return {

@@ -1,8 +1,7 @@
-import { randomUUID } from 'node:crypto'
 import { createError } from 'h3'
 import type { z } from 'zod'
 import type { Refusal } from '../../shared/api'
-import { databaseCode } from '../db/client'
+import { codeOf, log } from '../log'
 
 /** A refusal in words, with no stack and nothing about anyone else. */
 export const refuse = (statusCode: number, message: string, more?: Omit<Refusal, 'statusCode' | 'message'>) =>
@@ -27,15 +26,13 @@ function deepest(issue: Extract<z.core.$ZodIssue, { code: 'invalid_union' }>): z
 }
 
 /**
- * Something failed here that nobody foresaw. The log gets a code, the route, an id and how long it took,
- * and never a body, a name or a link; whoever called gets the id to ask after.
+ * Something failed here that nobody foresaw. The log gets a code, the route, the call's number and how long it took,
+ * and never a body, a name or a link; whoever called gets the number to ask after.
  */
-export function failure(route: string, error: unknown, ms: number) {
-  const id = randomUUID().slice(0, 8)
-  const what = databaseCode(error) ?? (error instanceof Error ? error.name : 'unknown')
-  console.error(`failed ${id} ${route} ${what} ${Math.round(ms)} ms`)
+export function failure(call: string, route: string, error: unknown, ms: number) {
+  log.error({ call, route, code: codeOf(error), ms: Math.round(ms) }, 'failed')
   return createError({
     statusCode: 500,
-    message: `Something failed here; nothing was changed. Its number is ${id}.`,
+    message: `Something failed here; nothing was changed. Its number is ${call}.`,
   })
 }

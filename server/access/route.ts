@@ -8,6 +8,7 @@ import { findKept } from '../services/shares'
 import { authorise } from './authorise'
 import type { Answer, Groomer, Kept, LinkHolder, Member, Thing, Visitor } from './authorise'
 import { bearer } from './bearer'
+import { callNumberOf } from './call-number'
 import { callerOf } from './caller'
 import { ration } from './ration'
 import { failure, refuse, refuseFor } from './refuse'
@@ -135,7 +136,7 @@ export function route<K extends RouteKey, Body = undefined>(
     } catch (error) {
       // What is still coming of a body is not wanted: the connection ends with the answer.
       if (!event.node.req.complete) event.node.res.setHeader('connection', 'close')
-      throw isError(error) ? error : failure(key, error, performance.now() - begun)
+      throw isError(error) ? error : failure(callNumberOf(event), key, error, performance.now() - begun)
     }
   })
 }

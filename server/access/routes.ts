@@ -30,6 +30,7 @@ const EVERYTHING = { points: 10, seconds: 3600 }
 
 export const ROUTES = {
   'GET /api/health': { access: 'anyone' },
+  'GET /api/ready': { access: 'anyone' },
   'POST /api/account': { access: 'anyone', ration: SIGN_UP },
   'POST /api/session': { access: 'anyone', ration: SIGN_IN },
   'POST /api/demo': { access: 'anyone', ration: { points: 60, seconds: 300 } },

@@ -2,6 +2,8 @@ import { connections } from './client'
 import { migrate } from './migrate'
 
 let ready: Promise<void> | undefined
+let done = false
+export const isUpToDate = () => done
 
 /** A database that is still starting is waited for so long, ms, and asked so often (judgement). */
 const STARTS_WITHIN_MS = 60_000
@@ -29,6 +31,7 @@ async function bringUpToDate() {
     names.map(async (name) => ({ name, sql: String(await storage.getItem(name)) })),
   )
   await migrate(connections(), migrations)
+  done = true
 }
 
 /** The database as this program wants it; begun once a process. */

@@ -1,5 +1,7 @@
-import { databaseCode } from '../db/client'
 import { upToDate } from '../db/up-to-date'
+import { codeOf, log } from '../log'
+import { countJob } from '../metrics'
+import { forgetOldLinks } from '../services/account-links'
 import { deleteDue } from '../services/deletion'
 import { stopThreads } from '../services/threads'
 import { forgetOldLetters } from '../services/letters'
@@ -13,10 +15,11 @@ const REST_MS = 30_000
 /** Work that nobody waits for. Each piece is claimed in the database, so that two processes share it. */
 export default defineNitroPlugin((nitro) => {
   const stops = [
-    every(MAIL_MS, sendMail),
-    every(REST_MS, remind),
-    every(REST_MS, deleteDue),
-    every(REST_MS, forgetOldLetters),
+    every(MAIL_MS, 'mail', sendMail),
+    every(REST_MS, 'reminders', remind),
+    every(REST_MS, 'deletions', deleteDue),
+    every(REST_MS, 'old letters', forgetOldLetters),
+    every(REST_MS, 'old links', forgetOldLinks),
   ]
   nitro.hooks.hook('close', async () => {
     stops.forEach((stop) => stop())
@@ -25,18 +28,18 @@ export default defineNitroPlugin((nitro) => {
 })
 
 /** Does it again a while after it is done; what goes wrong is told and tried again. */
-function every(ms: number, job: () => Promise<unknown>): () => void {
+function every(ms: number, name: string, job: () => Promise<unknown>): () => void {
   let timer: ReturnType<typeof setTimeout>
   const go = () => {
     timer = setTimeout(async () => {
-      await upToDate()
-        .then(job)
-        .catch((error: unknown) =>
-          // A code and no more: the database's own words hold addresses.
-          console.error(
-            `A job failed: ${databaseCode(error) ?? (error instanceof Error ? error.name : 'unknown')}`,
-          ),
-        )
+      try {
+        await upToDate()
+        await job()
+        countJob(name, 'done')
+      } catch (error) {
+        log.error({ job: name, code: codeOf(error) }, 'job failed')
+        countJob(name, 'failed')
+      }
       go()
     }, ms)
     timer.unref()

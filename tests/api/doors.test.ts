@@ -101,9 +101,16 @@ describe('answers', () => {
     const { status, json } = await owner.call('POST', `/api/dogs/${dog.id}/notes`, { id: uuid(), body })
     await db.query('alter table notes_away rename to notes')
     expect(status).toBe(500)
-    const number = /number is (\w{8})/.exec(String(json.message))![1]!
+    const number = /number is (\w+)/.exec(String(json.message))![1]!
     const said = running.said()
-    expect(said).toContain(`failed ${number} POST /api/dogs/[dog]/notes 42P01`)
+    const line = said.split('\n').find((l) => l.includes(number))!
+    expect(JSON.parse(line)).toMatchObject({
+      level: 'error',
+      what: 'failed',
+      call: number,
+      route: 'POST /api/dogs/[dog]/notes',
+      code: '42P01',
+    })
     expect(said).not.toContain(body)
     expect(said).not.toContain(dog.id)
   })

@@ -31,15 +31,23 @@ export async function startApp(env: Record<string, string> = {}) {
   await admin.end()
   const databaseUrl = `postgres://grumbo@127.0.0.1:${pgPort}/${name}`
   const secret = randomBytes(32).toString('hex')
-  const port = (await freePort()) as number
-  const start = (more: Record<string, string> = {}): Promise<Running> =>
+  const startOn = (port: number, more: Record<string, string> = {}): Promise<Running> =>
     serve({
       port,
       databaseUrl,
       secret,
-      env: { GRUMBO_RATION_TIMES: '1000', GRUMBO_CLOCK_AHEAD_MS: String(clockAheadMs()), ...env, ...more },
+      env: {
+        GRUMBO_LOG: 'warn',
+        GRUMBO_RATION_TIMES: '1000',
+        GRUMBO_CLOCK_AHEAD_MS: String(clockAheadMs()),
+        ...env,
+        ...more,
+      },
     })
-  return { databaseUrl, secret, start, running: await start() }
+  const port = (await freePort()) as number
+  /** The same again, once it was stopped; or another beside it. */
+  const start = (more?: Record<string, string>) => startOn(port, more)
+  return { databaseUrl, secret, start, startOn, running: await start() }
 }
 
 const bodyOf = (body: unknown): string | Uint8Array<ArrayBuffer> =>
