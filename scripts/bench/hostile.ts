@@ -92,6 +92,15 @@ function spoiled(body: unknown): unknown {
 const residentMb = (pid: number) =>
   Number(/VmRSS:\s+(\d+)/.exec(readFileSync(`/proc/${pid}/status`, 'utf8'))![1]) / 1024
 
+/** What no device answered. */
+const NO_KEY = {
+  id: 'a',
+  rawId: 'a',
+  type: 'public-key',
+  clientExtensionResults: {},
+  response: { clientDataJSON: 'a', attestationObject: 'a', authenticatorData: 'a', signature: 'a' },
+}
+
 /** Requests of every kind to every route and page: none fails here, and nothing that was refused is stored. */
 export async function hostile() {
   const { running, databaseUrl } = await startApp()
@@ -107,6 +116,14 @@ export async function hostile() {
   const bodies: Record<string, () => object> = {
     'POST /api/account': () => ({ ...form(), timeZone: 'UTC' }),
     'POST /api/session': () => ({ email: `${uuid()}@example.org`, password: 'wrong' }),
+    'POST /api/me/again': () => ({ password: 'wrong' }),
+    'PUT /api/me/password': () => ({ password: PASSWORD }),
+    'POST /api/me/address': () => ({ email: `${uuid()}@example.org` }),
+    'POST /api/me/passkeys': () => ({ name: 'A telephone', response: NO_KEY }),
+    'POST /api/passkey': () => ({ response: NO_KEY }),
+    'POST /api/password': () => ({ email: `${uuid()}@example.org`, of: 'room' }),
+    'PUT /api/password': () => ({ password: PASSWORD }),
+    'PUT /api/room/password': () => ({ password: PASSWORD }),
     'PUT /api/me': () => ({ mailNotes: true, remindAt: 60 }),
     'PUT /api/household': () => ({ name: 'Alder', timeZone: 'Europe/London' }),
     'POST /api/household/invitations': () => ({ id: uuid(), name: 'Di', role: 'viewer' }),

@@ -6,7 +6,8 @@ import type { Whose } from '../access/whose'
 import { currentInstant } from '../clock'
 import type { Db, Tx } from '../db/client'
 import { db } from '../db/client'
-import { accountLinks, LINK_KINDS } from '../db/schema'
+import type { LINK_KINDS } from '../db/schema'
+import { accountLinks } from '../db/schema'
 
 type LinkKind = (typeof LINK_KINDS)[number]
 /** How long each opens its door, ms (judgement; a new password, an hour). */

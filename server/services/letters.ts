@@ -7,7 +7,8 @@ import type { Whose } from '../access/whose'
 import { currentInstant, inDays } from '../clock'
 import type { Db, Tx } from '../db/client'
 import { db } from '../db/client'
-import { accounts, addresses, groomers, LETTER_KINDS, mails } from '../db/schema'
+import type { LETTER_KINDS } from '../db/schema'
+import { accounts, addresses, groomers, mails } from '../db/schema'
 
 /**
  * What letters there are: to confirm an address; a dog's link and code to a groomer; a note; a reminder; to set a new

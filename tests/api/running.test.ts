@@ -185,3 +185,27 @@ describe('what it counts', () => {
     expect((await fetch(`http://127.0.0.1:${metricsPort}/`)).status).toBe(404)
   })
 })
+
+describe('by TLS', () => {
+  const tls = { 'x-forwarded-proto': 'https' }
+  it('cookies are held to this host by their name, and nobody comes by anything else again', async () => {
+    const visitor = new Visitor(running.address)
+    const form = { name: 'Ada', email: `${uuid()}@example.org`, password: PASSWORD, timeZone: 'UTC' }
+    const origin = { origin: running.address.replace('http:', 'https:') }
+    const answer = await visitor.call('POST', '/api/account', form, { ...tls, ...origin })
+    expect(answer.status).toBe(200)
+    const cookies = answer.headers.getSetCookie().filter((c) => !/=;/.test(c))
+    expect(cookies.map((c) => c.split('=')[0]).sort()).toEqual(['__Host-grumbo', '__Host-grumbo-known'])
+    for (const c of cookies) {
+      expect(c).toMatch(/; Path=\/(;|$)/)
+      for (const word of ['HttpOnly', 'Secure', 'SameSite=Lax']) expect(c).toContain(word)
+      expect(c).not.toMatch(/Domain/i)
+    }
+    expect(answer.headers.get('strict-transport-security')).toBe('max-age=31536000; includeSubDomains')
+    // Where nothing changes no cookie goes.
+    const me = await visitor.call('GET', '/api/me', undefined, tls)
+    expect([me.json.name, me.headers.getSetCookie()]).toEqual(['Ada', []])
+    // By plain http the same cookie is nobody's.
+    expect((await visitor.call('GET', '/api/me')).json).toHaveProperty('nobody')
+  })
+})
