@@ -49,6 +49,13 @@ export function idOf(event: H3Event, name: string): string {
   return id.toLowerCase()
 }
 
+/** A passkey's own name for itself, in the path. @throws 404 when it is none */
+export function keyOf(event: H3Event): string {
+  const key = getRouterParam(event, 'key') ?? ''
+  if (!/^[\w-]{1,1400}$/.test(key)) throw refuse(404, 'There is nothing here.')
+  return key
+}
+
 /** Writes come from our own pages: the browser says where from, and it must be here. */
 function checkOrigin(event: H3Event) {
   if (event.method === 'GET' || event.method === 'HEAD') return

@@ -418,6 +418,12 @@ describe('what goes after a grace', () => {
   })
 })
 
+it('a key that is none is not there, however it is written', async () => {
+  const owner = await newOwner(running.address)
+  for (const key of ['%00', '%F0%9F', '..%2F..', "'--", 'a'.repeat(2000)])
+    expect([key, (await owner.call('DELETE', `/api/me/passkeys/${key}`)).status]).toEqual([key, 404])
+})
+
 it('every route that asks once more does so before it does anything', async () => {
   const owner = await newOwner(running.address)
   const groomer = await newGroomer(running.address)

@@ -1,5 +1,5 @@
 import { spawnSync } from 'node:child_process'
-import { mkdtempSync, writeFileSync } from 'node:fs'
+import { mkdtempSync, readdirSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import pg from 'pg'
@@ -51,6 +51,26 @@ describe('backup', () => {
     const back = script('restore', file)
     expect(back.status, back.stderr).toBe(0)
     expect(await stateOf()).toEqual(before)
+
+    // On a schedule so many are kept, the newest; what else lies there is let be; the newest brings all back.
+    const folder = mkdtempSync(join(tmpdir(), 'grumbo-backups-'))
+    writeFileSync(join(folder, 'a-note.txt'), 'not ours')
+    for (const old of ['2026-01-01-00-00-00', '2026-01-02-00-00-00', '2026-01-03-00-00-00'])
+      writeFileSync(join(folder, `grumbo-${old}.dump`), 'old')
+    process.env.GRUMBO_BACKUP_KEEP = '2'
+    const round = script('backups', folder, '--once')
+    expect(round.status, round.stderr).toBe(0)
+    const there = readdirSync(folder).sort()
+    expect(there).toEqual([
+      'a-note.txt',
+      'grumbo-2026-01-03-00-00-00.dump',
+      expect.stringMatching(/^grumbo-\d{4}(-\d\d){5}\.dump$/),
+    ])
+    await owner.call('POST', `/api/dogs/${dog.id}/notes`, { id: photo.id, body: 'Written since.' })
+    const again = script('restore', join(folder, there[2]!))
+    expect(again.status, again.stderr).toBe(0)
+    expect(await stateOf()).toEqual(before)
+    expect((await owner.call('GET', `/api/dogs/${dog.id}/notes`)).json.notes).toEqual([])
 
     // What is no backup is refused in words, and changes nothing.
     const wrong = join(tmpdir(), `grumbo-no-backup-${process.pid}`)
