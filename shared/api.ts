@@ -5,7 +5,7 @@ import { wishLinesSchema } from '../core/record/wish-lines'
 import { UNMET_SHADE } from '../core/record/odds'
 import { nameSchema, profileSchema, regionSchema } from '../core/record/profile'
 import { daySchema, idSchema, oneLine, words } from '../core/record/text'
-import { LEAST_PASSWORD, MOST_NOTE, ROLES, SCOPES } from './limits'
+import { LEAST_PASSWORD, MOST_NOTE, MOST_PASSWORD, ROLES, SCOPES } from './limits'
 import type { RefusedEntry } from './answers'
 
 /** What crosses the wire. Bodies are parsed with these on the server; their types serve both ends. */
@@ -18,7 +18,7 @@ const emailSchema = z
 const passwordSchema = z
   .string()
   .min(LEAST_PASSWORD, `A password wants ${LEAST_PASSWORD} characters or more.`)
-  .max(200, 'A password is at most 200 characters.')
+  .max(MOST_PASSWORD, `A password is at most ${MOST_PASSWORD} characters.`)
 
 /** Long enough for a year's visits. */
 const MOST_SHARE_DAYS = 400
@@ -63,6 +63,8 @@ export const newKeyBody = z.strictObject({
   name: oneLine(60, 'The name').min(1, 'A key wants a name, to know it by.'),
   response: keySays as unknown as z.ZodType<RegistrationResponseJSON>,
 })
+/** A password changed by whoever knows the one there is. */
+export const changePasswordBody = z.strictObject({ now: signInBody.shape.password, password: passwordSchema })
 /** Once more who somebody is: by password, or by a key. */
 export const againBody = z
   .strictObject({

@@ -1,6 +1,8 @@
 /** Limits both ends keep, where a page needs them without the schemas. */
 export const MOST_NOTE = 4000
-export const LEAST_PASSWORD = 10
+/** Letters of a password (OWASP ASVS 4.0.3, 2.1.1 and 2.1.2). */
+export const LEAST_PASSWORD = 12
+export const MOST_PASSWORD = 128
 
 /** What a member of a household may do: everything; log what happens; look. */
 export const ROLES = ['owner', 'helper', 'viewer'] as const

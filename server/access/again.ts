@@ -22,11 +22,17 @@ export async function sayAgain(
     await prove(whose, visitor.sessionId)
     return { ok: true }
   }
-  const right = await tryToSignIn(event, whose.realm, visitor.email, async () =>
-    (await isPassword(whose, password ?? '')) ? whose : null,
-  )
-  if (!right)
-    throw refuse(401, 'That is not the password.', { fields: { password: 'That is not the password.' } })
+  await mustKnow(event, visitor, password ?? '', 'password')
   await prove(whose, visitor.sessionId)
   return { ok: true }
 }
+
+/** Guesses at the password of whoever is signed in count as they do at the door. @throws 422 at its field, 429 */
+export async function mustKnow(event: H3Event, visitor: Member | Groomer, password: string, field: string) {
+  const whose = whoseIs(visitor)
+  const right = await tryToSignIn(event, whose.realm, visitor.email, async () =>
+    (await isPassword(whose, password)) ? whose : null,
+  )
+  if (!right) throw refuse(422, NOT_IT, { fields: { [field]: NOT_IT } })
+}
+const NOT_IT = 'That is not the password.'

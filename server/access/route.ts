@@ -96,6 +96,8 @@ export const readBytes = (event: H3Event, most: number, tooLong: string): Promis
 async function readBody<T>(event: H3Event, schema: z.ZodType<T> | undefined): Promise<T> {
   if (!schema) return undefined as T
   const raw = await bodyOf(event, MOST_BYTES, 'That is too much at once.')
+  if (raw.length && !/^application\/json\b/i.test(getHeader(event, 'content-type') ?? ''))
+    throw refuse(415, 'That could not be read: it does not say that it is JSON.')
   let json: unknown
   try {
     json = JSON.parse(raw.toString('utf8'))

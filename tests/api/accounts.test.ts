@@ -75,19 +75,21 @@ describe.each(Object.entries(KINDS))('%s', (_, { of, mine, door, start, sessions
     const here = await make()
     const email = await emailOf(here, mine)
     const there = (await enter(email, PASSWORD)).visitor
-    expect((await here.call('PUT', `${mine}/password`, { password: ANOTHER })).status).toBe(200)
+    expect((await here.call('PUT', `${mine}/password`, { now: PASSWORD, password: ANOTHER })).status).toBe(
+      200,
+    )
     expect([await isIn(here), await isIn(there)]).toEqual([true, false])
     expect((await enter(email, PASSWORD)).status).toBe(401)
     expect((await enter(email, ANOTHER)).status).toBe(200)
   })
   it('a password that stands in the lists, or is made of who they are, is refused in words', async () => {
     const here = await make('Rosalind')
-    for (const password of ['password12', 'qwertyuiop1', '1234567890', 'Rosalind1']) {
-      const { status, json } = await here.call('PUT', `${mine}/password`, { password })
+    for (const password of ['password1234', 'qwertyuiop12', '123456789012', 'RosalindRosalind']) {
+      const { status, json } = await here.call('PUT', `${mine}/password`, { now: PASSWORD, password })
       expect([password, status]).toEqual([password, 422])
       expect(Object.keys((json.data as { fields: object }).fields)).toEqual(['password'])
     }
-    const form = { name: 'Cy', email: `${uuid()}@example.org`, password: 'iloveyou123', ...more }
+    const form = { name: 'Cy', email: `${uuid()}@example.org`, password: 'iloveyou1234', ...more }
     expect((await new Visitor(running.address).call('POST', start, form)).status).toBe(422)
   })
 
@@ -100,7 +102,7 @@ describe.each(Object.entries(KINDS))('%s', (_, { of, mine, door, start, sessions
     expect((await nobody.call('GET', '/api/password', undefined, bearing(token))).status).toBe(200)
     const set = (password: string) => nobody.call('PUT', '/api/password', { password }, bearing(token))
     // One that is refused does not spend the link.
-    expect((await set('password12')).status).toBe(422)
+    expect((await set('password1234')).status).toBe(422)
     expect((await set(ANOTHER)).json).toEqual({ of })
     expect((await set(PASSWORD)).status).toBe(404)
     expect(await isIn(here)).toBe(false)
@@ -120,7 +122,7 @@ describe.each(Object.entries(KINDS))('%s', (_, { of, mine, door, start, sessions
     await db.query(`update account_links set expires = expires - interval '61 minutes'`)
     expect(await opens(first)).toBe(404)
     await db.query(`update account_links set expires = expires + interval '61 minutes'`)
-    await here.call('PUT', `${mine}/password`, { password: ANOTHER })
+    await here.call('PUT', `${mine}/password`, { now: PASSWORD, password: ANOTHER })
     expect(await opens(first)).toBe(404)
   })
   it('to an address without an account nothing goes, and the answer is the same', async () => {
@@ -155,6 +157,22 @@ describe.each(Object.entries(KINDS))('%s', (_, { of, mine, door, start, sessions
     expect(letters).toBe('may-come')
   })
 
+  it('tells by letter that something was changed, once its address is confirmed', async () => {
+    const here = await make()
+    const email = await emailOf(here, mine)
+    const claim = await letter(email, 'May letters come to this address?')
+    await here.call('POST', '/api/letters', { token: claim, may: true })
+    await here.call('PUT', `${mine}/password`, { now: PASSWORD, password: ANOTHER })
+    const told = async (words: string) => box.letter((l) => l.to.includes(email) && l.text.includes(words))
+    expect((await told('It has a new password.')).text).toContain(
+      'If that was not you, ask for a new password',
+    )
+    const to = `${uuid()}@example.org`
+    await here.call('POST', `${mine}/address`, { email: to })
+    const token = await letter(to, 'Your Grumbo account moves to this address')
+    await here.call('POST', '/api/address', {}, bearing(token))
+    expect((await told('It moved to')).text).toContain(`It moved to ${to}.`)
+  })
   it('shows where it is signed in, and ends one or all others', async () => {
     const here = await make()
     const email = await emailOf(here, mine)
@@ -198,19 +216,31 @@ describe.each(Object.entries(KINDS))('%s', (_, { of, mine, door, start, sessions
 
   it('whoever signed in a while ago says once more who they are; guesses count', async () => {
     const here = await make()
-    const email = await emailOf(here, mine)
     await db.query(`update ${sessions} set proved_until = now() - interval '1 minute'`)
-    const change = () => here.call('PUT', `${mine}/password`, { password: ANOTHER })
-    const refused = await change()
+    const ask = () => here.call('POST', `${mine}/address`, { email: `${uuid()}@example.org` })
+    const refused = await ask()
     expect([refused.status, refused.json.data]).toEqual([403, { code: 'again' }])
     const again = (password: string) => here.call('POST', `${mine}/again`, { password })
-    expect((await again('not it at all')).status).toBe(401)
-    expect((await change()).status).toBe(403)
+    const wrong = await again('not it at all')
+    expect([wrong.status, wrong.json.data]).toEqual([
+      422,
+      { fields: { password: 'That is not the password.' } },
+    ])
+    expect((await ask()).status).toBe(403)
     expect((await again(PASSWORD)).status).toBe(200)
-    expect((await change()).status).toBe(200)
-    expect((await enter(email, ANOTHER)).status).toBe(200)
+    expect((await ask()).status).toBe(200)
     for (let n = 0; n < 5; n++) await again('not it at all')
-    expect((await again(ANOTHER)).status).toBe(429)
+    expect((await again(PASSWORD)).status).toBe(429)
+  })
+  it('a password is changed by whoever knows the one there is, and by nobody else', async () => {
+    const here = await make()
+    const email = await emailOf(here, mine)
+    const change = (now: string) => here.call('PUT', `${mine}/password`, { now, password: ANOTHER })
+    const wrong = await change('not it at all')
+    expect([wrong.status, wrong.json.data]).toEqual([422, { fields: { now: 'That is not the password.' } }])
+    expect((await enter(email, PASSWORD)).status).toBe(200)
+    for (let n = 0; n < 5; n++) await change('not it at all')
+    expect((await change(PASSWORD)).status).toBe(429)
   })
 
   it('signing up with an address that has an account tells nobody that it has one', async () => {

@@ -209,3 +209,43 @@ describe('by TLS', () => {
     expect((await visitor.call('GET', '/api/me')).json).toHaveProperty('nobody')
   })
 })
+
+describe('answers', () => {
+  it('no answer is kept on its way, guessed at, framed, or says what made it', async () => {
+    const owner = await newOwner(running.address)
+    for (const path of ['/api/me', '/api/health']) {
+      const { headers } = await owner.call('GET', path)
+      expect(headers.get('cache-control')).toBe('no-store')
+      expect(headers.get('content-type')).toContain('application/json')
+      expect(headers.get('x-content-type-options')).toBe('nosniff')
+      for (const name of ['x-powered-by', 'server', 'access-control-allow-origin'])
+        expect(headers.get(name)).toBeNull()
+    }
+    const page = await fetch(`${running.address}/`)
+    expect(page.headers.get('content-security-policy')).toMatch(/frame-ancestors [^;]*'none'/)
+    expect(page.headers.get('referrer-policy')).toBe('no-referrer')
+    expect(page.headers.get('x-content-type-options')).toBe('nosniff')
+  })
+  it('a body that does not say that it is JSON is not read', async () => {
+    const owner = await newOwner(running.address)
+    for (const kind of [
+      'text/plain',
+      'application/x-www-form-urlencoded',
+      'multipart/form-data; boundary=x',
+    ]) {
+      const { status, json } = await owner.call(
+        'PUT',
+        '/api/me',
+        JSON.stringify({ mailNotes: true, remindAt: null }),
+        {
+          'content-type': kind,
+        },
+      )
+      expect([kind, status, json.message]).toEqual([
+        kind,
+        415,
+        expect.stringContaining('does not say that it is JSON'),
+      ])
+    }
+  })
+})

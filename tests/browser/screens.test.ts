@@ -403,10 +403,24 @@ it('a smooth coat is asked for nothing but a rub-down, and it is written in one 
 })
 
 describe('outside', () => {
-  it('signing out leads to the welcome page', async () => {
+  it('signing out leads to the welcome page, and nothing of the household stays on the device', async () => {
+    /** Rows in what the browser keeps. */
+    const kept = () =>
+      page.driver.executeScript<number>(`return (async () => {
+        const done = (q) => new Promise((go, no) => { q.onsuccess = () => go(q.result); q.onerror = no })
+        let rows = 0
+        for (const { name } of await indexedDB.databases()) {
+          const db = await done(indexedDB.open(name))
+          for (const s of db.objectStoreNames) rows += await done(db.transaction(s).objectStore(s).count())
+          db.close()
+        }
+        return rows
+      })()`)
     await page.visit('/household')
+    expect(await kept()).toBeGreaterThan(0)
     await page.press('Sign out')
     await page.until(async () => (await page.at()) === '/', 'signing out led nowhere')
+    expect(await kept()).toBe(0)
   })
   it.each([
     ['welcome', '/', 'What to comb today'],

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { LEAST_PASSWORD } from '#shared/limits'
+import { LEAST_PASSWORD, MOST_PASSWORD } from '#shared/limits'
 import type { FormWithValues } from '~/composables/schema-form'
 
 /** A password to be chosen, and how well it holds off guessing while it is written; the lists for that come when it is first typed in. */
@@ -31,7 +31,7 @@ watch([typed, own], async ([password, who]) => {
       :hint="`${LEAST_PASSWORD} characters or more`"
       type="password"
       autocomplete="new-password"
-      maxlength="200"
+      :maxlength="MOST_PASSWORD"
     />
     <p v-if="!short && says" class="small" role="status" data-strength>{{ says }}</p>
   </div>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { addressBody, newPasswordBody } from '#shared/api'
+import { addressBody, changePasswordBody } from '#shared/api'
 import { saveAs } from '~/composables/bring-in'
 import { POSTED } from '~/words/letters'
 
@@ -8,8 +8,8 @@ const props = defineProps<{ of: 'me' | 'room'; email: string }>()
 const base = computed(() => `/api/${props.of}`)
 const said = ref('')
 const changing = useSchemaForm(
-  newPasswordBody,
-  { password: '' },
+  changePasswordBody,
+  { now: '', password: '' },
   async (body) => {
     await api(`${base.value}/password`, { method: 'PUT', body })
     changing.form.reset()
@@ -59,11 +59,22 @@ async function saveAll() {
     <section aria-label="Password">
       <h2 class="border-b border-ink pb-1">Password</h2>
       <form class="mt-3 space-y-3" novalidate @submit.prevent="changing.submit">
+        <SchemaField
+          :of="changing"
+          name="now"
+          label="Password as it is"
+          type="password"
+          autocomplete="current-password"
+          maxlength="200"
+        />
         <NewPassword :of="changing" label="New password" />
         <NoticeLine v-if="changing.problem.value">{{ changing.problem.value }}</NoticeLine>
         <p v-if="said" class="small" role="status">{{ said }}</p>
         <ActButton type="submit" class="w-full" :disabled="changing.busy.value"
           >Change the password</ActButton
+        >
+        <ActButton :to="of === 'room' ? '/password?of=room' : '/password'" kind="quiet"
+          >I forgot it</ActButton
         >
       </form>
       <DeviceKeys class="mt-8" :base="`${base}/passkeys`" />

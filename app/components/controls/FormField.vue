@@ -18,6 +18,8 @@ defineProps<{
 const value = defineModel<string>()
 const attrs = useAttrs()
 const id = useId()
+/** A password as it is typed, for whoever would see it. */
+const shown = ref(false)
 const ofField = computed(() =>
   Object.fromEntries(Object.entries(attrs).filter(([name]) => name !== 'class' && name !== 'style')),
 )
@@ -36,10 +38,20 @@ const ofField = computed(() =>
               ? 'h-12 w-20 border-b border-edge bg-transparent text-right'
               : ['field', large && '!text-head']
           "
+          :type="shown ? 'text' : (attrs.type as string)"
           :aria-invalid="error ? true : undefined"
           :aria-describedby="error || hint ? id : undefined"
         />
         <span v-if="unit">{{ unit }}</span>
+        <button
+          v-if="attrs.type === 'password' && value"
+          type="button"
+          class="quiet"
+          :aria-label="`${shown ? 'Hide' : 'Show'} the ${label.toLowerCase()}`"
+          @click="shown = !shown"
+        >
+          {{ shown ? 'hide' : 'show' }}
+        </button>
       </span>
     </label>
     <NoticeLine v-if="error" :id="id" class="text-side">{{ error }}</NoticeLine>

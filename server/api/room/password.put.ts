@@ -1,12 +1,14 @@
-import { newPasswordBody } from '../../../shared/api'
+import { changePasswordBody } from '../../../shared/api'
+import { mustKnow } from '../../access/again'
 import { route } from '../../access/route'
 import { changePassword } from '../../services/own-account'
 
 export default route(
   'PUT /api/room/password',
-  async ({ visitor, body }) => {
+  async ({ event, visitor, body }) => {
+    await mustKnow(event, visitor, body.now, 'now')
     await changePassword(visitor, body.password)
     return { ok: true }
   },
-  newPasswordBody,
+  changePasswordBody,
 )
