@@ -145,11 +145,11 @@ const CALLOUTS = [
       </div>
       <NoticeLine v-if="why" class="mt-2">{{ why }}</NoticeLine>
       <ComeInByKey @in="keyIn" />
-      <p class="mt-1 flex flex-wrap items-center justify-between gap-x-6">
-        <span class="small">A vet’s or groomer’s word comes before ours.</span>
+      <p class="mt-1 flex flex-wrap items-center gap-x-6">
         <ActButton to="/password" kind="quiet">I forgot the password</ActButton>
-        <ActButton to="/room" kind="quiet">I am a groomer</ActButton>
+        <ActButton to="/room" kind="quiet" class="ml-auto">I am a groomer</ActButton>
       </p>
+      <p class="small mt-2">A vet’s or groomer’s word comes before ours.</p>
     </form>
   </main>
 </template>

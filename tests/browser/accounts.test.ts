@@ -207,6 +207,6 @@ describe('a groomer', () => {
     await page.press('Yes, in 14 days')
     await page.says('It goes on')
     await page.press('Keep it after all')
-    await page.says('Until then it can be taken back')
+    await page.says('until then it can be taken back')
   })
 })

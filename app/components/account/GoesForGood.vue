@@ -27,7 +27,9 @@ async function go(method: 'POST' | 'DELETE') {
       <ActButton class="mt-2 w-full" @click="go('DELETE')">Keep it after all</ActButton>
     </template>
     <template v-else>
-      <p class="why mt-2"><slot /> {{ GRACE_DAYS }} days after you ask. Until then it can be taken back.</p>
+      <p class="why mt-2">
+        <slot /> It goes {{ GRACE_DAYS }} days after you ask; until then it can be taken back.
+      </p>
       <ActButton v-if="!sure" kind="quiet" @click="sure = true">{{ title }}</ActButton>
       <div v-else class="mt-2 flex gap-3">
         <ActButton class="flex-1" @click="sure = false">No, keep it</ActButton>

@@ -254,7 +254,7 @@ watch(
               base="/api/household/deletion"
               :at="home.deleteAfter"
               @changed="load"
-              >Every dog, diary, photograph and note, for everyone here,</GoesForGood
+              >Every dog, diary, photograph and note, for everyone here.</GoesForGood
             >
           </template>
           <LazyAskFirst

@@ -29,8 +29,8 @@ useHead({ title: 'Your account · Grumbo' })
           base="/api/room/deletion"
           :at="room.deleteAfter"
           @changed="load"
-          >The room, and who works in it; the dogs and what you wrote of them stay with their
-          owners,</GoesForGood
+          >The room, its letters and your name. The dogs, and what you wrote of them, stay with their
+          owners.</GoesForGood
         >
       </template>
     </OwnAccount>

@@ -285,7 +285,7 @@ useHead({ title: computed(() => `${profile.value.name}, your data · Grumbo`) })
           :base="`/api/dogs/${file.id}/deletion`"
           :at="goesOn"
           @changed="store.load"
-          >The record, photographs, notes and shares of {{ profile.name }},</GoesForGood
+          >The record, photographs, notes and shares of {{ profile.name }}.</GoesForGood
         >
       </template>
     </section>
