@@ -51,7 +51,7 @@ describe('a form held to a schema', () => {
     expect(send).not.toHaveBeenCalled()
     expect(issues(form)).toEqual([
       ['email', 'That is not an email address.'],
-      ['password', 'A password wants 10 characters or more.'],
+      ['password', 'A password wants 12 characters or more.'],
     ])
   })
   it('says what the server refuses at the field it names, until that is changed, and goes there', async () => {

@@ -42,6 +42,8 @@ const VISITORS: Visitor[] = [
   link('history'),
   groomer,
 ]
+/** Asked by whoever runs it, every few seconds; there is nothing to guess at. */
+const TELLS_NOTHING: readonly RouteKey[] = ['GET /api/health', 'GET /api/ready']
 const keys = Object.keys(ROUTES) as RouteKey[]
 const mine = { householdId: 'h', dogId: 'd' }
 const kept = { roomId: 'g', share: link('history') }
@@ -78,10 +80,21 @@ describe('who may do what', () => {
     expect(authorise(groomer, 'POST /api/room/dogs/[share]/visits', narrow)).toBe('nothing-there')
     expect(authorise({ ...groomer, roomId: 'x' }, 'GET /api/room/dogs/[share]', kept)).toBe('nothing-there')
   })
+  it('whoever said who they are a while ago is asked once more, where it matters and only there', () => {
+    const before = (v: Visitor): Visitor => ({ ...v, provedUntil: new Date(0) }) as Visitor
+    for (const key of keys) {
+      const { access, again } = routeRow(key)
+      if (access !== 'member' && access !== 'household' && access !== 'groomer') continue
+      const visitor = access === 'groomer' ? groomer : member('h')
+      expect([key, authorise(before(visitor), key, mine)]).toEqual([key, again ? 'again' : 'yes'])
+      // Whoever may not at all is told that, and not asked.
+      expect(authorise(before({ kind: 'anonymous' }), key, mine)).toBe('sign-in')
+    }
+  })
   it('every route open to anyone who can guess is rationed', () => {
     for (const key of keys) {
       const { access, ration } = routeRow(key)
-      if ((access === 'anyone' && key !== 'GET /api/health') || access === 'link')
+      if ((access === 'anyone' && !TELLS_NOTHING.includes(key)) || access === 'link')
         expect(ration, key).toBeDefined()
     }
   })
