@@ -17,7 +17,12 @@ describe.each(Object.entries(BODIES))('%s', (_name, schema) => {
 })
 
 describe('bodies', () => {
-  const form = { name: 'Ada', email: 'Ada@Example.org', password: 'long enough for it', timeZone: 'Europe/London' }
+  const form = {
+    name: 'Ada',
+    email: 'Ada@Example.org',
+    password: 'long enough for it',
+    timeZone: 'Europe/London',
+  }
   it('an address is kept in small letters, a name without its edges', () => {
     expect(signUpBody.parse({ ...form, name: ' Ada ' })).toMatchObject({
       email: 'ada@example.org',
