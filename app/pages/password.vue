@@ -53,7 +53,10 @@ const SAYS = {
     title: 'Look into your mail',
     why: 'If that address has an account, a letter is on its way. It opens for an hour. Where none comes, it is another address, or too many were asked for today.',
   },
-  set: { title: 'Set a new password', why: 'Wherever you are signed in ends with it, here too.' },
+  set: {
+    title: 'Set a new password',
+    why: 'Wherever you are signed in ends with it, here too, and so does every passkey.',
+  },
   over: { title: 'This link is over', why: 'It was used, or its hour is past. Ask for another.' },
   done: { title: 'It is set', why: 'Sign in with it.' },
 } as const

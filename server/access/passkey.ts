@@ -11,7 +11,7 @@ import type { Groomer, Member } from './authorise'
 import { callerOf } from './caller'
 import { once } from './ration'
 import { refuse } from './refuse'
-import { cookie } from './visitor'
+import { cookie, LASTS_S } from './visitor'
 import { whoseIs } from './whose'
 import type { Whose } from './whose'
 
@@ -19,7 +19,6 @@ import type { Whose } from './whose'
  * Keys in place of passwords (W3C Web Authentication, level 2). The challenge stands in a sealed cookie until it is
  * answered, serves once, and is this site's alone.
  */
-const CHALLENGE_S = 5 * 60
 const here = (event: H3Event) => {
   const { host, secure } = callerOf(event)
   return { rpID: new URL(`http://${host}`).hostname, origin: `${secure ? 'https' : 'http'}://${host}` }
@@ -33,7 +32,7 @@ async function answered(event: H3Event): Promise<string> {
   const asked = await cookie(event, 'challenge')
   const { challenge } = asked.data
   await asked.clear()
-  if (!challenge || !(await once('passkey-challenge', challenge, CHALLENGE_S))) throw notThis()
+  if (!challenge || !(await once('passkey-challenge', challenge, LASTS_S.challenge))) throw notThis()
   return challenge
 }
 const notThis = () => refuse(401, 'That key does not open this account, or it took too long. Try once more.')

@@ -34,7 +34,7 @@ const COOKIES = {
   challenge: 'grumbo-challenge',
 } as const
 /** How long each is kept, s: a device stays known for so long, and a key answers in so long (judgement). */
-const LASTS_S = {
+export const LASTS_S = {
   household: SESSION_DAYS * secondsInDay,
   room: SESSION_DAYS * secondsInDay,
   known: 400 * secondsInDay,

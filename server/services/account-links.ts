@@ -7,6 +7,7 @@ import { currentInstant } from '../clock'
 import type { Db, Tx } from '../db/client'
 import { db } from '../db/client'
 import type { LINK_KINDS } from '../db/schema'
+import { isWhose } from '../db/whose'
 import { accountLinks } from '../db/schema'
 
 type LinkKind = (typeof LINK_KINDS)[number]
@@ -52,15 +53,6 @@ export async function linkOpens(kind: LinkKind, token: string): Promise<boolean>
 }
 
 /** Links to somebody's account end with what they were for. */
-export const endLinks = (tx: Tx, whose: Whose) => {
-  const { householdId, accountId, groomerId } = whoseColumns(whose)
-  return tx
-    .delete(accountLinks)
-    .where(
-      groomerId
-        ? eq(accountLinks.groomerId, groomerId)
-        : and(eq(accountLinks.householdId, householdId!), eq(accountLinks.accountId, accountId!)),
-    )
-}
+export const endLinks = (tx: Tx, whose: Whose) => tx.delete(accountLinks).where(isWhose(whose, accountLinks))
 export const forgetOldLinks = () =>
   db().delete(accountLinks).where(lt(accountLinks.expires, currentInstant()))

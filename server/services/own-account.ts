@@ -4,10 +4,11 @@ import type { Groomer, Member } from '../access/authorise'
 import { hashPassword, whichOpens } from '../access/password'
 import { refuse } from '../access/refuse'
 import { whoseIs } from '../access/whose'
+import { isWhose } from '../db/whose'
 import type { Realm, Whose } from '../access/whose'
 import type { Db, Tx } from '../db/client'
 import { db, inTransaction } from '../db/client'
-import { accounts, groomers, households } from '../db/schema'
+import { accounts, groomers, households, passkeys } from '../db/schema'
 import { endLinks, makeLink, takeLink } from './account-links'
 import { MOST_OF_ADDRESS } from './accounts'
 import { claim, onBehalfOf, post, settled, site } from './letters'
@@ -58,7 +59,7 @@ export const tell = (at: Db | Tx, whose: Whose, recipient: string, says: string)
     subject: 'Your Grumbo account was changed',
     says: [
       says,
-      'If that was not you, ask for a new password: it ends every place the account is signed in.',
+      'If that was not you, ask for a new password: it ends every place the account is signed in, and every passkey.',
     ],
     link: { words: 'Ask for a new password', address: `${site()}/password` },
   })
@@ -147,7 +148,7 @@ export async function askForPassword(realm: Realm, email: string) {
 }
 
 /**
- * Sets a password by a letter's link. Wherever the account is signed in ends, and its other links with it.
+ * Sets a password by a letter's link. Wherever the account is signed in ends, and its other links and its passkeys with it.
  * @returns whose it is, or null where the link opens nothing
  */
 export const setByLink = async (token: string, password: string): Promise<Whose | null> => {
@@ -161,7 +162,14 @@ export const setByLink = async (token: string, password: string): Promise<Whose 
     await set(tx, link.whose, { passwordHash })
     await endLinks(tx, link.whose)
     await endSessions(tx, link.whose)
-    await tell(tx, link.whose, account.email, 'It has a new password, set by a letter to this address.')
+    // Whoever was in it may have left a key behind.
+    await tx.delete(passkeys).where(isWhose(link.whose, passkeys))
+    await tell(
+      tx,
+      link.whose,
+      account.email,
+      'It has a new password, set by a letter to this address. Its passkeys are taken away.',
+    )
     return link.whose
   })
 }

@@ -5,14 +5,12 @@ import type { Whose } from '../access/whose'
 import { currentInstant } from '../clock'
 import { db, inTransaction } from '../db/client'
 import { passkeys } from '../db/schema'
+import { isWhose } from '../db/whose'
 import { tell } from './own-account'
 
 /** Keys that devices hold in place of a password: what is kept of each is its public half. */
 
-const of = (whose: Whose) =>
-  whose.realm === 'room'
-    ? eq(passkeys.groomerId, whose.groomerId)
-    : and(eq(passkeys.householdId, whose.householdId), eq(passkeys.accountId, whose.accountId))
+const of = (whose: Whose) => isWhose(whose, passkeys)
 
 export async function passkeysOf(whose: Whose): Promise<Passkey[]> {
   const rows = await db().select().from(passkeys).where(of(whose)).orderBy(asc(passkeys.created))

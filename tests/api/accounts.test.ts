@@ -103,7 +103,17 @@ describe.each(Object.entries(KINDS))('%s', (_, { of, mine, door, start, sessions
     const set = (password: string) => nobody.call('PUT', '/api/password', { password }, bearing(token))
     // One that is refused does not spend the link.
     expect((await set('password1234')).status).toBe(422)
+    // Whoever was in the account may have left a key behind.
+    const owns = of === 'room' ? 'groomer_id' : 'household_id, account_id'
+    const from = of === 'room' ? 'id from groomers' : 'household_id, id from accounts'
+    await db.query(
+      `insert into passkeys (id, ${owns}, public_key, name) select 'k' || id, ${from.replace(' from', ", '\\x00', 'left behind' from")} where email = $1`,
+      [email],
+    )
+    const keys = async () => (await db.query(`select 1 from passkeys where name = 'left behind'`)).rowCount
+    expect(await keys()).toBe(1)
     expect((await set(ANOTHER)).json).toEqual({ of })
+    expect(await keys()).toBe(0)
     expect((await set(PASSWORD)).status).toBe(404)
     expect(await isIn(here)).toBe(false)
     expect((await enter(email, ANOTHER)).status).toBe(200)
