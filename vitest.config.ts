@@ -33,6 +33,15 @@ export default defineConfig({
       {
         extends: true,
         test: {
+          name: 'spread',
+          include: ['tests/spread/**/*.test.ts'],
+          // Reads what the api suite had the database do.
+          sequence: { groupOrder: 2 },
+        },
+      },
+      {
+        extends: true,
+        test: {
           name: 'browser',
           include: ['tests/browser/**/*.test.ts'],
           setupFiles: ['tests/support/quiet.ts'],
@@ -40,7 +49,7 @@ export default defineConfig({
           hookTimeout: 120_000,
           // Two at a time: each has a server, a database and a browser of its own.
           maxWorkers: 2,
-          sequence: { groupOrder: 2 },
+          sequence: { groupOrder: 3 },
         },
       },
     ],

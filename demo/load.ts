@@ -1,11 +1,12 @@
 import { millisecondsInDay } from 'date-fns/constants'
 import { randomBytes } from 'node:crypto'
 import { hash } from '@node-rs/argon2'
-import { eq } from 'drizzle-orm'
 import { v7 as uuid } from 'uuid'
 import { connections, db } from '../server/db/client'
 import type { Tx } from '../server/db/client'
-import { accounts, addresses, dogs, entries, groomers, households, notes, shares } from '../server/db/schema'
+import { addresses, dogs, entries, groomers, households, notes, shares } from '../server/db/schema'
+import { addAccount, findByEmail } from '../server/services/accounts'
+import { doorKey, openDoors } from '../server/services/doors'
 import { DEMO_EMAIL, DEMO_GROOMER } from '../shared/demo'
 import { demoDogs } from './household'
 import { neighbours } from './neighbours'
@@ -22,9 +23,8 @@ async function household(tx: Tx, name: string, owner: string, email: string) {
   const accountId = uuid()
   const timeZone = Intl.DateTimeFormat().resolvedOptions().timeZone
   await tx.insert(households).values({ id: householdId, name, timeZone })
-  await tx
-    .insert(accounts)
-    .values({ householdId, id: accountId, name: owner, email, passwordHash: await locked(), claimed: now })
+  const passwordHash = await locked()
+  await addAccount(tx, { householdId, id: accountId, name: owner, email, passwordHash, claimed: now })
   await tx.insert(addresses).values({ email, confirmed: now })
   return { householdId, accountId }
 }
@@ -55,10 +55,10 @@ async function addDog(
       authorId: accountId,
     })),
   )
+  const share = { householdId, dogId: dog.id, id: uuid() }
+  await openDoors(tx, share, [doorKey.room(groomerId)])
   await tx.insert(shares).values({
-    householdId,
-    dogId: dog.id,
-    id: uuid(),
+    ...share,
     tokenHash: randomBytes(32),
     scope: 'history',
     groomer: GROOMER,
@@ -87,7 +87,7 @@ async function addDog(
 }
 
 /** Puts the demo's households and groomer into the database, unless they are there: what was done is kept. */
-const [there] = await db().select().from(accounts).where(eq(accounts.email, DEMO_EMAIL))
+const there = await findByEmail(DEMO_EMAIL)
 if (!there) {
   const today = `${now.getFullYear()}-${String(now.getMonth() + 1).padStart(2, '0')}-${String(now.getDate()).padStart(2, '0')}`
   await db().transaction(async (tx) => {

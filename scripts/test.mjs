@@ -41,7 +41,7 @@ try {
   if (needs('api', 'browser')) {
     await build()
     rmSync(FOLDER, { recursive: true, force: true })
-    postgres = await startPostgres(FOLDER, { fast: true })
+    postgres = await startPostgres(FOLDER, { fast: true, told: true })
   }
   const report = '.data/test-report.json'
   rmSync(report, { force: true })
@@ -51,13 +51,18 @@ try {
         [
           'vitest',
           'run',
-          ...suites.flatMap((s) => ['--project', s]),
+          ...suites.flatMap((s) => ['--project', s, ...(s === 'api' ? ['--project', 'spread'] : [])]),
           '--reporter=default',
           '--reporter=json',
           `--outputFile.json=${report}`,
         ],
         {
-          env: { ...process.env, NODE_ENV: 'test', GRUMBO_TEST_PG: postgres ? String(postgres.port) : '' },
+          env: {
+            ...process.env,
+            NODE_ENV: 'test',
+            GRUMBO_TEST_PG: postgres ? String(postgres.port) : '',
+            GRUMBO_TEST_TOLD: postgres?.told ?? '',
+          },
         },
       )
     : 0

@@ -1,97 +1,25 @@
 import { v7 as uuid } from 'uuid'
-import { lengthProblem } from '#core/care/tidies/even-up'
-import { everShown } from '#core/care/tidies/may'
 import type { VisitEntry } from '#core/care/note/next-visit'
-import { PART_IDS, regionOf, REGIONS, regionsOf } from '#core/coat/regions'
-import type { PartId, PlaceId, RegionId } from '#core/coat/regions'
-import { BLADES, leaves } from '#core/record/cutters'
-import type { Ran } from '#core/record/cutters'
+import { regionOf, REGIONS, regionsOf } from '#core/coat/regions'
+import type { PlaceId, RegionId } from '#core/coat/regions'
 import { daysBetween } from '#core/record/day'
 import type { Entry } from '#core/record/entries'
 import type { WishLine } from '#core/record/wish-lines'
-import type { Comfort, Finding } from '#core/record/findings'
 import { coatOn } from '#core/record/fold'
 import type { DogRecord } from '#core/record/fold'
-import { TAUGHT } from '#core/record/habits'
-import type { Setting } from '#core/record/habits'
-import type { MeansId } from '#core/record/means'
-import { CUT_IDS } from '#core/record/tidies'
-import type { CutId } from '#core/record/tidies'
-import type { FirstLeg, Position, Works } from '#core/record/what-works'
-import { VISIT_DID } from '#core/record/visit-did'
-import type { VisitDid } from '#core/record/visit-did'
 import { agreedCut, asAnswered, standingWish } from '#core/record/wishes'
 import { ownersDrafts, roomDrafts } from '~/offline/drafts'
 import { saySuggestion } from '~/words/visit'
+import { blankVisit, isOfSome, visitFrom, wrongWith, uncut } from '~/offline/visit-filled'
+import type { Filled, Marked } from '~/offline/visit-filled'
 
-/** A length as it is typed: by what it was cut with, and the way that was run, or in mm. */
-export interface CutTyped {
-  /** A blade's name, "guard 13", or nothing. */
-  tool: string
-  against: boolean
-  mm: string
-}
-/** What was met at a place, and what is to be done there at home. */
-export interface Marked {
-  finding: Finding
-  count: number
-  mm: string
-  says: string
-  comfort: Comfort | ''
-  /** What worked there. */
-  position: Position | ''
-  first: FirstLeg | ''
-}
 export interface VisitEntered {
   visit: VisitEntry
   advice: Entry[]
   note?: { id: string; body: string }
 }
-const uncut = (): CutTyped => ({ tool: '', against: false, mm: '' })
-export const COUNTED: readonly Finding[] = ['snag', 'knot', 'mat']
-const GUARD = /^guard (\d+)$/
-const ranBy = ({ tool, against }: CutTyped): Ran | null => {
-  const guard = GUARD.exec(tool)?.[1]
-  const blade = BLADES.find((b) => b.id === tool)?.id
-  const way = against ? { against: true as const } : {}
-  return guard ? { guard: Number(guard), ...way } : blade ? { blade, ...way } : null
-}
-/** What was chosen says how much it leaves. */
-export function choose(cut: CutTyped, change: Partial<Pick<CutTyped, 'tool' | 'against'>>): CutTyped {
-  const chosen = { ...cut, ...change }
-  const ran = ranBy(chosen)
-  return ran ? { ...chosen, mm: String(leaves(ran)) } : chosen
-}
-
 /** A visit that was begun and not entered is kept so long, days (judgement). */
 const KEPT_DAYS = 14
-
-/** Everything a visit's form holds, as it is kept on the device until the visit is entered. */
-interface Filled {
-  /** The day it was begun on, and the ids of what it will be. */
-  begun: string
-  id: string
-  wordId: string
-  /** Of what is said for home, by where: sent again it is the same. */
-  ids: Record<string, string>
-  day: string
-  who: string
-  all: CutTyped
-  parts: Record<PartId, CutTyped>
-  marks: [RegionId, Marked][]
-  did: VisitDid[]
-  /** Whether the whole coat was seen to, or only what is ticked. */
-  scope: 'all' | 'some'
-  comfort: Comfort | ''
-  knotMinutes: string
-  setting: Setting | ''
-  shown: Partial<Record<CutId, MeansId[]>>
-  mats: boolean
-  general: string
-  word: string
-  /** Days to come again: the first, and others to choose from. */
-  next: [string, string, string]
-}
 
 /** A visit's name on this device: of one telephone's two groomers each goes on with their own. */
 export const visitDraft = (of: string, by: string | null) => `${of}:${by ?? 'slip'}:visit`
@@ -101,27 +29,7 @@ export function useVisitForm(props: { record: DogRecord; today: string; by: stri
   const key = visitDraft(props.keptAs, props.by)
   // By a groomer it is the room's, and goes with them when they sign out.
   const drafts = props.by === null ? ownersDrafts : roomDrafts
-  const blank = (): Filled => ({
-    begun: props.today,
-    id: uuid(),
-    wordId: uuid(),
-    ids: {},
-    day: props.today,
-    who: props.by ?? props.record.profile.groomer ?? '',
-    all: uncut(),
-    parts: Object.fromEntries(PART_IDS.map((p) => [p, uncut()])) as Record<PartId, CutTyped>,
-    marks: [],
-    did: [],
-    scope: 'all',
-    comfort: '',
-    knotMinutes: '',
-    setting: '',
-    shown: {},
-    mats: false,
-    general: '',
-    word: '',
-    next: ['', '', ''],
-  })
+  const blank = () => blankVisit(props.today, props.by ?? props.record.profile.groomer ?? '')
   function kept(): Filled | null {
     try {
       const read = JSON.parse(drafts.kept(key) ?? 'null') as Filled | null
@@ -199,111 +107,14 @@ export function useVisitForm(props: { record: DogRecord; today: string; by: stri
     }
   }
 
-  const some = computed(() => f.scope === 'some' && f.did.length > 0)
-  const lengths = computed(() => {
-    const given: Partial<Record<PartId, number>> = {}
-    for (const p of PART_IDS) {
-      const typed = f.parts[p].mm.trim() || f.all.mm.trim()
-      if (typed) given[p] = Number(typed)
-    }
-    return given
-  })
-  const ran = computed(() => {
-    const all = ranBy(f.all)
-    return [
-      ...(all ? [all] : []),
-      ...PART_IDS.flatMap((part) => {
-        const own = ranBy(f.parts[part])
-        return own ? [{ part, ...own }] : []
-      }),
-    ]
-  })
-  const except = computed(() => {
-    const by = new Map<PlaceId, Map<'left' | 'right' | 'both', number>>()
-    for (const [id, m] of f.marks) {
-      if (!m.mm.trim()) continue
-      const { place, side } = regionOf(id)
-      by.set(place, (by.get(place) ?? new Map()).set(side ?? 'both', Number(m.mm)))
-    }
-    return [...by].flatMap(([place, sides]) => {
-      const [left, right] = [sides.get('left'), sides.get('right')]
-      // One side told is told of its pair, unless the other was told apart.
-      const one =
-        sides.get('both') ??
-        (left === undefined || right === undefined || left === right ? (left ?? right) : undefined)
-      return one !== undefined
-        ? [{ place, mm: one }]
-        : [
-            { place, side: 'left' as const, mm: left! },
-            { place, side: 'right' as const, mm: right! },
-          ]
-    })
-  })
-  /** What worked, place by place: of a pair, what was told of either side. */
-  const works = computed(() => {
-    const by = new Map<PlaceId, Works[number]>()
-    for (const [id, { position, first }] of f.marks) {
-      if (!position && !first) continue
-      const { place } = regionOf(id)
-      by.set(place, {
-        place,
-        ...by.get(place),
-        ...(position ? { position } : {}),
-        ...(first ? { first } : {}),
-      })
-    }
-    return [...by.values()]
-  })
-  const wrong = computed(() => {
-    if (!f.who.trim()) return 'Say whose visit it was.'
-    if (!f.day || f.day > props.today) return 'A visit is of today or earlier.'
-    for (const mm of [...Object.values(lengths.value), ...except.value.map((e) => e.mm)]) {
-      const problem = lengthProblem(mm)
-      if (problem) return problem
-    }
-    const minutes = f.knotMinutes.trim()
-    if (minutes && !(Number(minutes) >= 0 && Number(minutes) <= 600))
-      return 'Minutes for knots are a number, ten hours at most.'
-    return ''
-  })
-
-  /** A tidy that nothing was shown of is left to cloth and comb. */
-  const withEach = (of: Filled['shown']) => Object.fromEntries(CUT_IDS.map((id) => [id, of[id] ?? []]))
-  const visit = computed<VisitEntry>(() => ({
-    id: f.id,
-    day: f.day,
-    what: {
-      kind: 'visit',
-      lengths: lengths.value,
-      // Who goes over the whole coat tells of every place: what was not marked combed through.
-      found: places.value.flatMap(({ id }) => {
-        const m = marks.value.get(id)
-        if (some.value && !m) return []
-        const comfort = m?.comfort ? { comfort: m.comfort } : {}
-        return m && COUNTED.includes(m.finding)
-          ? [{ region: id, finding: m.finding, count: m.count, ...comfort }]
-          : [{ region: id, finding: m?.finding ?? ('glides' as const), ...comfort }]
-      }),
-      by: f.who.trim(),
-      ...(except.value.length ? { except: except.value } : {}),
-      ...(ran.value.length ? { ran: ran.value } : {}),
-      ...(f.knotMinutes.trim() ? { knotMinutes: Number(f.knotMinutes) } : {}),
-      ...(f.did.length ? { did: VISIT_DID.filter((d) => f.did.includes(d)) } : {}),
-      ...(some.value ? { only: true as const } : {}),
-      ...(f.comfort ? { comfort: f.comfort } : {}),
-      ...(works.value.length ? { works: works.value } : {}),
-      ...(f.setting
-        ? {
-            allows: {
-              setting: f.setting,
-              taught: f.setting === 'taught' ? TAUGHT.filter((t) => everShown(t, f.shown)) : [],
-              ...(f.setting === 'taught' ? { may: withEach(f.shown) } : {}),
-              mats: f.mats,
-            },
-          }
-        : {}),
-    },
-  }))
+  const some = computed(() => isOfSome(f))
+  const wrong = computed(() => wrongWith(f, props.today))
+  const visit = computed(() =>
+    visitFrom(
+      f,
+      places.value.map((p) => p.id),
+    ),
+  )
   const { suggestion, latest } = useSuggestion(
     () => props.record,
     computed(() => (wrong.value ? null : visit.value)),

@@ -1,4 +1,5 @@
-import type { PlanItem, TodayPlan } from '#core/plan/today'
+import type { TodayPlan } from '#core/plan/today'
+import type { PlanItem } from '#core/plan/today-places'
 import { SHADE_IDS, shadeOf, UNMET_SHADE } from '#core/record/odds'
 import type { Profile } from '#core/record/profile'
 import { sayDay, nameDay } from '#core/record/say-day'

@@ -1,4 +1,4 @@
-import type { PlanItem } from './today'
+import type { PlanItem } from './today-places'
 
 /**
  * The items' minutes in halves that add up to the nearest half of their sum, each at least a half:

@@ -1,38 +1,20 @@
-import { COATS } from '../coat/coat-types'
-import type { CoatType } from '../coat/coat-types'
-import { WET_DAYS } from '../coat/exposure'
-import { lengthAfter, maxLength } from '../coat/growth'
-import { CLEAR, KEPT, knotRate, stepper, tightenByWash } from '../coat/knots'
+import { CLEAR, KEPT, stepper, tightenByWash } from '../coat/knots'
 import type { Stages } from '../coat/knots'
-import { combMinutes } from '../coat/minutes'
-import { REGIONS } from '../coat/regions'
-import type { Cover, Region, RegionId } from '../coat/regions'
-import { sizeFactor } from '../coat/size'
-import type { Learned } from '../learn/normal'
+import type { Cover, RegionId } from '../coat/regions'
 import type { Stage } from '../learn/tightening'
-import { asCauses, learnCauses, timesUnder, UNDER } from '../learn/causes'
-import type { CauseHeld, Under } from '../learn/causes'
-import { learnRates, widened } from '../learn/rate'
-import type { CoatState, RegionState } from './coat-state'
 import { dayNumber, dayOf, monthsOld } from './day'
 import type { Day } from './day'
 import type { DatedFact, FactOf } from './entries'
 import { knotsIn } from './findings'
 import type { Finding } from './findings'
-import type { FirstLengths } from './first-lengths'
-import { bearsComfort, bearsFrom, bearsSession, bearsTable } from './bears'
-import type { Bears } from './bears'
-import { coverListOf, exposuresOn } from './exposures'
-import type { Exposures } from './exposures'
+import { bearsComfort, bearsSession, bearsTable } from './bears'
 import { expectedByHand, guessTeaches, toldUncombed } from './hand'
-import type { Profile } from './profile'
 import { become } from './truths'
-import { isUnmet } from './unmet'
 import { lengthsLeft } from './tidied'
-import { Taught } from './taught'
-import { WorkingPlace } from './working-place'
+import type { WorkingPlace } from './working-place'
 import { cuts, endsStretch, LEFT_AT_HOME, lengthAt } from './visits'
-import { agreedCut, NOTHING_WISHED, standingOf, wishAfter } from './wishes'
+import { agreedCut, standingOf, wishAfter } from './wishes'
+import { LivingCoat } from './living-coat'
 
 /** A press sooner than this was not a comb going through, s (judgement). */
 const LEAST_TIMED_SECONDS = 5
@@ -53,71 +35,7 @@ const STAGE_OF: Record<Finding, Stages | null> = {
  * from there as the dog usually lives, with no session. Days are whole: acts count on the morning of
  * their day, then the day's knots form at that morning's length.
  */
-export class Coat {
-  coat: CoatType
-  places: WorkingPlace[]
-  private index: Map<RegionId, WorkingPlace>
-  private step: ReturnType<typeof stepper>
-  private size: number
-  /** Of each place, which list of covers it has. */
-  private covered: readonly number[]
-  private exposed: Exposures | null = null
-  private unlearned = false
-  /** The share of a count that teaches, of knots that were guessed. */
-  private teaches = 1
-  visitOn: Day | null = null
-  felt: CoatState['felt'] = null
-  /** What is wished of the next cut, and what is agreed of it. */
-  wished = NOTHING_WISHED
-  /** How many times what every such coat's are each cause is for this dog, of those something was seen of. */
-  causes: readonly CauseHeld[] = []
-  private taught: Taught
-  /** What the dog bears at one go. */
-  private borne: Bears
-
-  constructor(
-    /** The dog as it is this day. */
-    public profile: Profile,
-    /** The day it is, counted from 1970. */
-    public today: number,
-  ) {
-    this.coat = COATS[profile.coat]
-    this.taught = Taught.nothing(this.coat)
-    this.step = stepper(this.tightening)
-    this.size = sizeFactor(profile.weightKg)
-    this.borne = bearsFrom(monthsOld(profile.born, dayOf(today)))
-    this.places = REGIONS.filter((r) => !profile.absent.includes(r.id)).map((region) => this.unmet(region))
-    this.index = new Map(this.places.map((p) => [p.id, p]))
-    this.covered = this.places.map((p) => coverListOf(p.region))
-  }
-
-  /** A place nothing is known of, at its usual length. */
-  private unmet(region: Region): WorkingPlace {
-    const mm = this.coat.usualMm[region.part]
-    return new WorkingPlace(region, { from: mm, sinceDay: this.today, guessed: true }, mm)
-  }
-
-  /** Something became true of the dog: from this day it is so. What was before stays as it was. */
-  private becomes(profile: Profile) {
-    const before = this.profile
-    this.profile = profile
-    this.exposed = null
-    this.size = sizeFactor(profile.weightKg)
-    if (profile.coat !== before.coat) {
-      this.coat = COATS[profile.coat]
-      this.taught.anotherCoat(this.coat)
-      this.step = stepper(this.tightening)
-      for (const p of this.places) p.growing = { ...p.growing, from: p.mm, sinceDay: this.today }
-    }
-    if (profile.absent.join() === before.absent.join()) return
-    this.places = REGIONS.filter((r) => !profile.absent.includes(r.id)).map(
-      (region) => this.at(region.id) ?? this.unmet(region),
-    )
-    this.index = new Map(this.places.map((p) => [p.id, p]))
-    this.covered = this.places.map((p) => coverListOf(p.region))
-    this.unlearned = true
-  }
-
+export class Coat extends LivingCoat {
   /** The same coat, to be carried another way. */
   copy(): Coat {
     const other = new Coat(this.profile, this.today)
@@ -133,81 +51,6 @@ export class Coat {
     other.unlearned = this.unlearned
     other.causes = this.causes
     return other
-  }
-
-  private at(id: RegionId) {
-    return this.index.get(id)
-  }
-
-  private grow(p: WorkingPlace) {
-    p.mm = lengthAfter(
-      p.growing.from,
-      this.taught.perDay,
-      this.today - p.growing.sinceDay,
-      maxLength(this.coat, p.region.part),
-    )
-  }
-
-  private setLength(p: WorkingPlace, mm: number) {
-    p.growing = { from: mm, sinceDay: this.today, guessed: false }
-    p.mm = mm
-  }
-
-  /** Before it was first measured a place is taken to have been as much shorter as it grows since. */
-  beginFrom(first: FirstLengths): this {
-    for (const p of this.places) {
-      const told = first.get(p.id)
-      if (!told) continue
-      const mm = Math.max(0, told.mm - this.coat.growthMmPerDay * (told.day - this.today))
-      p.growing = { from: mm, sinceDay: this.today, guessed: true }
-      p.mm = mm
-    }
-    return this
-  }
-
-  /**
-   * Knots born in each place today at θ = 1, as this dog's causes are, in the order of `places`, as it usually lives
-   * but for the gear given.
-   * @param dry as if nothing were wet
-   */
-  bornToday(gear: readonly FactOf<'gear'>[] = [], dry = false): number[] {
-    const day = dayOf(this.today)
-    const today = this.exposures(gear, day)
-    return this.places.map((p, i) => {
-      const by = dry ? null : this.wetOn(p, day)
-      return this.bornIn(p, i, today, by) * timesUnder(this.causes, this.underOf(i, today, by))
-    })
-  }
-  /** The same by the type's own factors. */
-  private bornIn(p: WorkingPlace, i: number, { dry, wet }: Exposures, by: RegionState['wetBy']): number {
-    return knotRate(this.coat, this.size, p.region, p.mm, (by ? wet : dry)[this.covered[i]!]!)
-  }
-  private underOf = (i: number, { under }: Exposures, by: RegionState['wetBy']): Under =>
-    under[this.covered[i]!]! | (by ? UNDER[by] : 0)
-  /** What it is wet by, if it still counts. */
-  private wetOn = (p: WorkingPlace, day: Day) => (p.wetTo !== null && p.wetTo >= day ? p.wetBy : null)
-  private exposures(gear: readonly FactOf<'gear'>[], day: Day): Exposures {
-    return (this.exposed = exposuresOn(this.profile, this.coat, gear, day, this.exposed))
-  }
-
-  /** The day's knots form; then it is the next morning. */
-  passDay(gear: readonly FactOf<'gear'>[] = []) {
-    const day = dayOf(this.today)
-    const today = this.exposures(gear, day)
-    this.places.forEach((p, i) => {
-      const by = this.wetOn(p, day)
-      p.comesUnder(this.underOf(i, today, by))
-      p.base = this.step(p.base, this.bornIn(p, i, today, by))
-      if (p.left.length) p.left = p.left.map((l) => ({ count: l.count, stages: this.step(l.stages, 0) }))
-    })
-    this.today += 1
-    for (const p of this.places) this.grow(p)
-  }
-
-  /** Days go by as the dog usually lives, with no session. */
-  passTo(day: Day): this {
-    for (const to = dayNumber(day); this.today < to;) this.passDay()
-    return this
   }
 
   /** As if the comb went through these places, or all of them. It did not, so nothing is learned. */
@@ -249,18 +92,7 @@ export class Coat {
         }
         return
       case 'wash':
-        this.taught.noticeDrying(what, this.places, this.profile)
-        for (const p of this.places) {
-          // Of a part wash only what was washed is wet, and tightens, and is dried.
-          if (what.places && !what.places.includes(p.region.place)) continue
-          if (what.combedOut && !what.damp?.includes(p.id)) this.combedOut(p, day)
-          else {
-            p.tightened(tightenByWash)
-            p.left = p.left.map((l) => ({ ...l, stages: tightenByWash(l.stages) }))
-            this.wet(p, 'bath')
-          }
-        }
-        return
+        return this.washed(day, what)
       case 'wet':
         if (what.combedDry) return
         for (const p of this.places) {
@@ -273,52 +105,8 @@ export class Coat {
         for (const p of measured) this.setLength(p, what.mm)
         return
       }
-      case 'visit': {
-        if (endsStretch(what)) {
-          this.visitOn = day
-          this.felt = null
-        }
-        // A visit that cut and does not say how short is taken to have left what was agreed.
-        const agreed = cuts(what) ? agreedCut(standingOf(this.wished)) : null
-        this.wished = wishAfter(this.wished, { id, day, what })
-        for (const p of this.places) {
-          const mm = lengthAt(what, p.region) ?? what.lengths[p.region.part] ?? agreed?.get(p.id)
-          // At home only what was clipped has changed.
-          if (what.home && (mm === undefined || p.concern || LEFT_AT_HOME.includes(p.region.place))) continue
-          // A groomer who tells what was found has been through all of it.
-          const here = what.found.filter((f) => f.region === p.id)
-          // What the groomer was not allowed either stays as it was.
-          if (here.some((f) => f.finding === 'refused')) {
-            p.last = { day, finding: 'refused' }
-            p.refusals += 1
-            continue
-          }
-          // Feet, a face or a bath clear no coat: what was found there is all that was met.
-          if (!what.home && !endsStretch(what)) {
-            if (here.length) {
-              this.see(
-                p,
-                here.reduce((sum, f) => sum + knotsIn(f), 0),
-              )
-              this.clear(p, day)
-              p.left = []
-            }
-            if (mm !== undefined) this.setLength(p, mm)
-            continue
-          }
-          if (what.found.length) {
-            this.see(
-              p,
-              here.reduce((sum, f) => sum + knotsIn(f), 0),
-            )
-          }
-          this.clear(p, day)
-          p.holds(CLEAR)
-          p.left = []
-          if (mm !== undefined) this.setLength(p, mm)
-        }
-        return
-      }
+      case 'visit':
+        return this.visited({ id, day, what })
       case 'tidy':
         for (const { region, mm } of lengthsLeft(what)) {
           const p = this.at(region)
@@ -348,51 +136,58 @@ export class Coat {
     }
   }
 
-  /** Minutes this owner takes to comb a place once as it is now, nothing found. */
-  minutesOf = (p: Pick<WorkingPlace, 'region' | 'mm'>): number => this.pace * this.usualMinutes(p)
-  private usualMinutes = (p: Pick<WorkingPlace, 'region' | 'mm'>) =>
-    combMinutes(this.coat, this.profile.weightKg, p.region, p.mm)
-
-  /** Takes over what another coat of the same dog has taught: its places, its growth, the owner's pace. */
-  learnFrom(other: Coat): this {
-    this.causes = other.causes
-    for (const p of this.places) {
-      p.rate = other.at(p.id)?.rate ?? p.rate
-      p.causes = this.causes
+  /** A visit: what was found there, what it cut, and of a whole one that the stretch begins anew. */
+  private visited({ id, day, what }: DatedFact & { what: FactOf<'visit'> }) {
+    if (endsStretch(what)) {
+      this.visitOn = day
+      this.felt = null
     }
-    this.taught = other.taught.copy()
-    this.step = stepper(this.tightening)
-    return this
+    // A visit that cut and does not say how short is taken to have left what was agreed.
+    const agreed = cuts(what) ? agreedCut(standingOf(this.wished)) : null
+    this.wished = wishAfter(this.wished, { id, day, what })
+    for (const p of this.places) {
+      const mm = lengthAt(what, p.region) ?? what.lengths[p.region.part] ?? agreed?.get(p.id)
+      // At home only what was clipped has changed.
+      if (what.home && (mm === undefined || p.concern || LEFT_AT_HOME.includes(p.region.place))) continue
+      // A groomer who tells what was found has been through all of it.
+      const here = what.found.filter((f) => f.region === p.id)
+      const met = here.reduce((sum, f) => sum + knotsIn(f), 0)
+      // What the groomer was not allowed either stays as it was.
+      if (here.some((f) => f.finding === 'refused')) {
+        p.last = { day, finding: 'refused' }
+        p.refusals += 1
+        continue
+      }
+      // Feet, a face or a bath clear no coat: what was found there is all that was met.
+      if (!what.home && !endsStretch(what)) {
+        if (here.length) {
+          this.see(p, met)
+          this.clear(p, day)
+          p.left = []
+        }
+        if (mm !== undefined) this.setLength(p, mm)
+        continue
+      }
+      if (what.found.length) this.see(p, met)
+      this.clear(p, day)
+      p.holds(CLEAR)
+      p.left = []
+      if (mm !== undefined) this.setLength(p, mm)
+    }
   }
 
-  /** What has been learned of how fast this coat grows, mm a day, and of the owner's pace and the drying, as times the usual. */
-  get learnedGrowth(): Learned {
-    return this.taught.learnedGrowth
-  }
-  /** How fast this dog's tangles tighten, 1/day. */
-  get tightening(): number {
-    return this.coat.tighteningPerDay * this.taught.tightens
-  }
-  /** Days a tangle takes to be a tight knot, on average. */
-  get learnedTightening(): Learned {
-    return this.taught.learnedTightening(1 / this.coat.tighteningPerDay)
-  }
-  get learnedPace(): Learned {
-    return this.taught.learnedPace
-  }
-  get learnedDrying(): Learned {
-    return this.taught.learnedDrying
-  }
-  get pace(): number {
-    return this.taught.pace
-  }
-  get dries(): number {
-    return this.taught.dries
-  }
-
-  private wet(p: WorkingPlace, by: NonNullable<RegionState['wetBy']>) {
-    p.wetTo = dayOf(this.today + WET_DAYS - 1)
-    p.wetBy = by
+  private washed(day: Day, what: FactOf<'wash'>) {
+    this.taught.noticeDrying(what, this.places, this.profile)
+    for (const p of this.places) {
+      // Of a part wash only what was washed is wet, and tightens, and is dried.
+      if (what.places && !what.places.includes(p.region.place)) continue
+      if (what.combedOut && !what.damp?.includes(p.id)) this.combedOut(p, day)
+      else {
+        p.tightened(tightenByWash)
+        p.left = p.left.map((l) => ({ ...l, stages: tightenByWash(l.stages) }))
+        this.wet(p, 'bath')
+      }
+    }
   }
 
   /** The comb went through: what it met is gone, and wet hair has been combed dry. */
@@ -418,20 +213,6 @@ export class Coat {
     const share = 1 - guessed * (1 - this.teaches)
     p.met(Math.max(0, found - known), share)
     this.unlearned = true
-  }
-
-  /** Takes in what was seen since the last time. */
-  learn(): this {
-    if (this.unlearned) {
-      this.causes = learnCauses(this.places.map((p) => p.seen))
-      const rates = learnRates(this.places.map((p) => asCauses(p.seen, this.causes)))
-      this.places.forEach((p, i) => {
-        p.rate = p.guessed ? widened(rates[i]!) : rates[i]!
-        p.causes = this.causes
-      })
-      this.unlearned = false
-    }
-    return this
   }
 
   /** Nothing is known but what was told: every place is unmet, and as knotted as a coat so long uncombed. */
@@ -510,12 +291,5 @@ export class Coat {
     if (p.left.length && mats) return
     p.left = []
     p.last = { day, finding: 'glides' }
-  }
-
-  state(): CoatState {
-    const regions: Record<string, RegionState> = {}
-    for (const p of this.places) regions[p.id] = p.shown()
-    const felt = this.places.some(isUnmet) ? this.felt : null
-    return { day: dayOf(this.today), regions, visitOn: this.visitOn, felt }
   }
 }

@@ -1,3 +1,4 @@
+import { crowd } from './crowd'
 import { drag } from './drag'
 import { hostile } from './hostile'
 import { kill } from './kill'
@@ -8,6 +9,7 @@ import { world, worth } from './world'
 import { fold, simulation } from './record'
 import { press } from './press'
 import { room } from './room'
+import { spread } from './spread'
 
 /** Every line a ratio measured in this run, or a time beside one; seeds fixed. Run by npm run bench. */
 const full = process.argv.includes('--full')
@@ -27,4 +29,6 @@ if (process.env.GRUMBO_TEST_PG) {
   await neighbours()
   await hostile()
   await kill()
+  await crowd()
+  await spread(full ? 1_000_000 : 100_000)
 }

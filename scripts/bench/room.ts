@@ -5,7 +5,9 @@ import { v7 as uuid } from 'uuid'
 import { demoDogs } from '../../demo/household'
 import { neighbours } from '../../demo/neighbours'
 import { connections, db } from '../../server/db/client'
-import { accounts, dogs, entries, groomers, households, shares } from '../../server/db/schema'
+import { dogs, entries, groomers, households, shares } from '../../server/db/schema'
+import { addAccount } from '../../server/services/accounts'
+import { doorKey, openDoors } from '../../server/services/doors'
 import type { Room } from '../../shared/answers'
 import { DESK, Page } from '../../tests/support/page'
 import { daysAgo, newGroomer, PASSWORD, startApp } from '../../tests/support/server'
@@ -30,15 +32,13 @@ async function fill(groomerId: string) {
       await db()
         .insert(households)
         .values({ id: householdId, name: `House ${i}`, timeZone: 'UTC' })
-      await db()
-        .insert(accounts)
-        .values({
-          householdId,
-          id: uuid(),
-          name: `Owner ${i}`,
-          email: `owner${i}@example.org`,
-          passwordHash: 'none',
-        })
+      await addAccount(db(), {
+        householdId,
+        id: uuid(),
+        name: `Owner ${i}`,
+        email: `owner${i}@example.org`,
+        passwordHash: 'none',
+      })
     }
     const model = models[i % models.length]!
     const dogId = uuid()
@@ -58,12 +58,12 @@ async function fill(groomerId: string) {
           authorId: null,
         })),
       )
+    const share = { householdId, dogId, id: uuid() }
+    await openDoors(db(), share, [doorKey.room(groomerId)])
     await db()
       .insert(shares)
       .values({
-        householdId,
-        dogId,
-        id: uuid(),
+        ...share,
         tokenHash: randomBytes(32),
         scope: 'history',
         groomer: 'Imke',

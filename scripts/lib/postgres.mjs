@@ -1,4 +1,4 @@
-import { existsSync, mkdirSync, readdirSync, rmSync, writeFileSync } from 'node:fs'
+import { existsSync, mkdirSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
 import { join, resolve } from 'node:path'
 import { debianPackages } from './packages.mjs'
 import { giveUp, say } from './say.mjs'
@@ -20,9 +20,10 @@ const asServer = (command, args) =>
 
 /**
  * A private cluster in `folder`, on loopback, on a free port. Kept from one start to the next.
- * @returns its address and how to stop it
+ * @param fast without care for a power cut; told with every statement written down, as JSON; on the port it had
+ * @returns its address, where statements are written down, and how to stop it
  */
-export async function startPostgres(folder, { fast = false } = {}) {
+export async function startPostgres(folder, { fast = false, told = false, on = null } = {}) {
   let bin = binaries()
   if (!bin) {
     await debianPackages(['postgresql'], 'PostgreSQL')
@@ -57,9 +58,19 @@ export async function startPostgres(folder, { fast = false } = {}) {
   } else if (ask(...asServer(join(bin, 'pg_ctl'), ['-D', data, 'status']), { cwd: '/' }) !== null) {
     await pg('pg_ctl', ['-D', data, 'stop', '-m', 'fast', '-w'])
   }
-  const port = await freePort()
+  const port = on ?? (await freePort())
   const options = [`-p ${port}`, '-c listen_addresses=127.0.0.1', `-c unix_socket_directories=''`]
   if (fast) options.push('-c fsync=off', '-c synchronous_commit=off', '-c full_page_writes=off')
+  if (told)
+    options.push(
+      '-c logging_collector=on',
+      '-c log_destination=jsonlog',
+      '-c log_directory=statements',
+      '-c log_filename=told',
+      '-c log_rotation_size=0',
+      '-c log_statement=all',
+      '-c log_parameter_max_length=0',
+    )
   if ((await pg('pg_ctl', ['-D', data, '-l', log, '-w', '-o', options.join(' '), 'start'])) !== 0)
     giveUp(`The database did not start; ${log} says why.`)
   const at = (name) => `postgres://grumbo@127.0.0.1:${port}/${name}`
@@ -68,6 +79,9 @@ export async function startPostgres(folder, { fast = false } = {}) {
   return {
     port,
     at,
+    told: join(data, 'statements', 'told.json'),
+    /** Its first process, whose children are all the others. */
+    pid: Number(readFileSync(join(data, 'postmaster.pid'), 'utf8').split('\n')[0]),
     psql,
     createIfMissing(name) {
       if (psql('postgres', `select 1 from pg_database where datname = '${name}'`) !== '1')

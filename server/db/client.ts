@@ -12,12 +12,19 @@ const PATIENCE = {
 /** One pool a process, made when first asked for: tests and tools import this file with no database. */
 let pool: pg.Pool | undefined
 export function connections(): pg.Pool {
+  if (pool) return pool
   const connectionString = process.env.DATABASE_URL
   if (!connectionString) throw new Error('DATABASE_URL is not set: start with npm run demo.')
-  return (pool ??= new pg.Pool({ connectionString, max: 10, ...PATIENCE }))
+  return (pool = new pg.Pool({ connectionString, max: 10, application_name: 'grumbo', ...PATIENCE }))
 }
 
 let database: ReturnType<typeof drizzle> | undefined
+/** Another stands in for the one pool, where what is measured is many databases. */
+export function usePool(other: pg.Pool) {
+  pool = other
+  database = undefined
+}
+
 export const db = () => (database ??= drizzle(connections()))
 export type Db = ReturnType<typeof db>
 /** The database's own code for what went wrong, where it was the database, however deep it is wrapped. */

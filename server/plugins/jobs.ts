@@ -4,6 +4,7 @@ import { countJob } from '../metrics'
 import { forgetOldLinks } from '../services/account-links'
 import { deleteDue } from '../services/deletion'
 import { stopThreads } from '../services/threads'
+import { removeLoosePictures } from '../services/loose-pictures'
 import { forgetOldLetters } from '../services/letters'
 import { sendMail } from '../services/mail'
 import { remind } from '../services/reminders'
@@ -18,6 +19,7 @@ export default defineNitroPlugin((nitro) => {
     every(MAIL_MS, 'mail', sendMail),
     every(REST_MS, 'reminders', remind),
     every(REST_MS, 'deletions', deleteDue),
+    every(REST_MS, 'loose pictures', removeLoosePictures),
     every(REST_MS, 'old letters', forgetOldLetters),
     every(REST_MS, 'old links', forgetOldLinks),
   ]

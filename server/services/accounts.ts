@@ -1,5 +1,5 @@
 import { currentInstant } from '../clock'
-import { and, asc, eq, isNull, sql } from 'drizzle-orm'
+import { and, asc, eq, inArray, isNull, sql } from 'drizzle-orm'
 import { v7 as uuid } from 'uuid'
 import type { z } from 'zod'
 import type { mePrefsBody, signInBody, signUpBody } from '../../shared/api'
@@ -8,12 +8,20 @@ import type { Former, Member } from '../access/authorise'
 import { db, inTransaction } from '../db/client'
 import type { Db, Tx } from '../db/client'
 import { accounts, households, sessions } from '../db/schema'
+import { behindDoor, doorKey, openDoors, within } from './doors'
 import { askToConfirm } from './letters'
 import { nextReminder } from './reminder-hour'
 import { counts } from './sessions'
 
 /** Accounts of one address that a password is tried with: claimed ones first, then the oldest (judgement). */
 export const MOST_OF_ADDRESS = 5
+
+/** An account, with the door of its address. */
+export async function addAccount(at: Db | Tx, account: typeof accounts.$inferInsert) {
+  const { householdId, id, email } = account
+  await at.insert(accounts).values(account)
+  await openDoors(at, { householdId, id }, [doorKey.address(email)])
+}
 
 /**
  * Makes a household and its first account. Whoever knows the password of an account there is comes back into that one;
@@ -31,22 +39,30 @@ export async function signUp(form: z.output<typeof signUpBody>) {
       .values({ id: householdId, name: `${form.name}’s household`, timeZone: form.timeZone })
     const whose = { realm: 'household', householdId, accountId } as const
     const another = (await living(tx, form.email)).length > 0
-    await tx
-      .insert(accounts)
-      .values({ householdId, id: accountId, name: form.name, email: form.email, passwordHash })
+    await addAccount(tx, { householdId, id: accountId, name: form.name, email: form.email, passwordHash })
     await askToConfirm(tx, whose, form.email, another)
     return whose
   })
 }
 
-/** The accounts an address has. */
-const living = (at: Db | Tx, email: string) =>
-  at
+/** The accounts an address has. More than one may: whoever signs up is not told that it has one. */
+export async function living(at: Db | Tx, email: string) {
+  const { homes, ids } = within(await behindDoor(doorKey.address(email), undefined, at))
+  if (!ids.length) return []
+  return at
     .select()
     .from(accounts)
-    .where(and(eq(accounts.email, email), isNull(accounts.removed)))
+    .where(
+      and(
+        inArray(accounts.householdId, homes),
+        inArray(accounts.id, ids),
+        eq(accounts.email, email),
+        isNull(accounts.removed),
+      ),
+    )
     .orderBy(asc(sql`${accounts.claimed} is null`), asc(accounts.created))
     .limit(MOST_OF_ADDRESS)
+}
 const whoseRow = ({ householdId, id }: typeof accounts.$inferSelect) =>
   ({ realm: 'household', householdId, accountId: id }) as const
 

@@ -12,7 +12,7 @@ import { dogFile, dogsOf } from './dogs'
 import { householdView } from './members'
 import { notesOf } from './notes'
 import { passkeysOf } from './passkeys'
-import { photographOf } from './photographs'
+import { pictureOf } from './photographs'
 import { roomOf } from './room'
 import { sessionsOf } from './sessions'
 import { keptBy, sharesOf } from './shares'
@@ -95,8 +95,10 @@ export const everythingOf = (member: Member) =>
         .select({ id: photographs.id })
         .from(photographs)
         .where(and(eq(photographs.householdId, householdId), eq(photographs.dogId, id)))
-      for (const p of pictures)
-        await picture(`${folder}/photographs/${p.id}.jpg`, await photographOf(householdId, id, p.id))
+      for (const p of pictures) {
+        const jpeg = await pictureOf(householdId, id, p.id)
+        if (jpeg) await picture(`${folder}/photographs/${p.id}.jpg`, jpeg)
+      }
     }
   })
 

@@ -4,10 +4,12 @@ import { careDays, standingPlan } from '../../core/plan/standing'
 import { addDays } from '../../core/record/day'
 import { happeningsOf, writeCalendar } from '../../shared/calendar'
 import { hashOf, newToken } from '../access/token'
-import { db } from '../db/client'
+import { db, inTransaction } from '../db/client'
+import type { Tx } from '../db/client'
 import { feeds } from '../db/schema'
 import { householdOf } from './accounts'
 import { dogFile } from './dogs'
+import { behindDoor, closeDoors, doorKey, openDoors } from './doors'
 import { todayIn } from './today-in'
 
 /** Days of the past a calendar goes on showing. */
@@ -19,24 +21,28 @@ const ofDog = (householdId: string, dogId: string) =>
 export async function makeFeed(householdId: string, dogId: string): Promise<string> {
   const token = newToken()
   const tokenHash = hashOf(token)
-  await db()
-    .insert(feeds)
-    .values({ householdId, dogId, tokenHash })
-    .onConflictDoUpdate({
-      target: [feeds.householdId, feeds.dogId],
-      set: { tokenHash, created: currentInstant(), lastRead: null },
-    })
+  await inTransaction(async (tx) => {
+    await close(tx, householdId, dogId)
+    await tx.insert(feeds).values({ householdId, dogId, tokenHash })
+    await openDoors(tx, { householdId, dogId, id: dogId }, [tokenHash])
+  })
   return token
 }
+async function close(tx: Tx, householdId: string, dogId: string) {
+  const gone = await tx.delete(feeds).where(ofDog(householdId, dogId)).returning()
+  for (const { tokenHash } of gone) await closeDoors(tx, tokenHash)
+}
 export const closeFeed = (householdId: string, dogId: string) =>
-  db().delete(feeds).where(ofDog(householdId, dogId))
+  inTransaction((tx) => close(tx, householdId, dogId))
 
 /** A dog's plan, care and visit as iCalendar; null where the token opens nothing. */
 export async function readFeed(token: string): Promise<string | null> {
+  const [door] = await behindDoor(doorKey.token(token))
+  if (!door?.dogId) return null
   const [row] = await db()
     .update(feeds)
     .set({ lastRead: currentInstant() })
-    .where(eq(feeds.tokenHash, hashOf(token)))
+    .where(and(ofDog(door.householdId, door.dogId), eq(feeds.tokenHash, hashOf(token))))
     .returning()
   if (!row) return null
   const [file, household] = await Promise.all([

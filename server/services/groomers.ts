@@ -1,4 +1,4 @@
-import { and, asc, eq, sql } from 'drizzle-orm'
+import { and, asc, eq, inArray, sql } from 'drizzle-orm'
 import { alias } from 'drizzle-orm/pg-core'
 import { v7 as uuid } from 'uuid'
 import type { z } from 'zod'
@@ -59,6 +59,23 @@ export async function findGroomerSession(groomerId: string, id: string): Promise
     .leftJoin(rooms, eq(rooms.id, groomers.worksIn))
     .where(and(eq(groomerSessions.groomerId, groomerId), eq(groomerSessions.id, id), counts(groomerSessions)))
   return row ? { kind: 'groomer', sessionId: id, groomerId, ...row } : null
+}
+
+/** Groomers by their ids, of which some may be none. */
+export async function groomersById(ids: readonly (string | null)[], at: Db | Tx = db()) {
+  const some = [...new Set(ids.filter((id) => id !== null))]
+  if (!some.length) return new Map<string, never>()
+  const rows = await at
+    .select({
+      id: groomers.id,
+      room: groomers.room,
+      email: groomers.email,
+      claimed: groomers.claimed,
+      mailNotes: groomers.mailNotes,
+    })
+    .from(groomers)
+    .where(inArray(groomers.id, some))
+  return new Map(rows.map((g) => [g.id, g]))
 }
 
 export async function roomPrefs(groomerId: string) {

@@ -1,5 +1,5 @@
 import { currentInstant, inDays } from '../clock'
-import { and, asc, eq, gt, isNotNull, isNull, ne } from 'drizzle-orm'
+import { and, asc, eq, gt, inArray, isNotNull, isNull, ne } from 'drizzle-orm'
 import { v7 as uuid } from 'uuid'
 import type { z } from 'zod'
 import type { householdBody, invitationBody, joinBody } from '../../shared/api'
@@ -12,7 +12,8 @@ import { hashOf, keyed } from '../access/token'
 import { db, inTransaction } from '../db/client'
 import type { Tx } from '../db/client'
 import { accounts, households, invitations } from '../db/schema'
-import { checkPassword, householdOf } from './accounts'
+import { addAccount, checkPassword, householdOf } from './accounts'
+import { behindDoor, closeDoors, doorKey, openDoors, within } from './doors'
 import { askToConfirm, sayStanding, standingOf } from './letters'
 import { nextReminder } from './reminder-hour'
 
@@ -94,11 +95,22 @@ export async function changeHousehold(householdId: string, form: z.output<typeof
 export async function invite(householdId: string, form: z.output<typeof invitationBody>) {
   const token = keyed('invitation', `${householdId} ${form.id}`).toString('base64url')
   const expires = inDays(INVITED_DAYS)
-  const [row] = await db()
-    .insert(invitations)
-    .values({ householdId, id: form.id, tokenHash: hashOf(token), role: form.role, name: form.name, expires })
-    .onConflictDoNothing()
-    .returning({ expires: invitations.expires })
+  const row = await inTransaction(async (tx) => {
+    const [made] = await tx
+      .insert(invitations)
+      .values({
+        householdId,
+        id: form.id,
+        tokenHash: hashOf(token),
+        role: form.role,
+        name: form.name,
+        expires,
+      })
+      .onConflictDoNothing()
+      .returning({ expires: invitations.expires })
+    if (made) await openDoors(tx, { householdId, id: form.id }, [doorKey.token(token)])
+    return made
+  })
   if (row) return { token, expires: row.expires.toISOString() }
   const [there] = await db()
     .select({ expires: invitations.expires })
@@ -115,6 +127,8 @@ export async function withdraw(householdId: string, id: string) {
   return rows.length > 0
 }
 
+/** The household an invitation's link leads to; none where it leads nowhere. */
+const homesBehind = async (token: string) => within(await behindDoor(doorKey.token(token))).homes
 const open = (token: string) =>
   and(
     eq(invitations.tokenHash, hashOf(token)),
@@ -124,11 +138,13 @@ const open = (token: string) =>
 
 /** What an invitation says to whoever opens it; null when it opens nothing. */
 export async function readInvitation(token: string) {
+  const homes = await homesBehind(token)
+  if (!homes.length) return null
   const [row] = await db()
     .select({ name: invitations.name, role: invitations.role, household: households.name })
     .from(invitations)
     .innerJoin(households, eq(households.id, invitations.householdId))
-    .where(open(token))
+    .where(and(inArray(invitations.householdId, homes), open(token)))
   return row ?? null
 }
 
@@ -140,12 +156,17 @@ export async function join(token: string, form: z.output<typeof joinBody>) {
   if (!(await readInvitation(token))) return null
   if (await checkPassword(form)) return 'taken' as const
   const passwordHash = await hashPassword(form.password)
+  const homes = await homesBehind(token)
   return inTransaction(async (tx) => {
-    const [row] = await tx.update(invitations).set({ used: currentInstant() }).where(open(token)).returning()
+    const [row] = await tx
+      .update(invitations)
+      .set({ used: currentInstant() })
+      .where(and(inArray(invitations.householdId, homes), open(token)))
+      .returning()
     if (!row) return null
     const { householdId } = row
     const whose = { realm: 'household', householdId, accountId: uuid() } as const
-    await tx.insert(accounts).values({
+    await addAccount(tx, {
       householdId,
       id: whose.accountId,
       name: form.name,
@@ -205,5 +226,6 @@ export async function removeMember(by: Member, id: string) {
       .update(accounts)
       .set({ removed: currentInstant(), remindAt: null, remindNext: null })
       .where(one(by.householdId, id))
+    await closeDoors(tx, doorKey.address(member.email), id)
   })
 }

@@ -12,8 +12,9 @@ import { todayIn } from './today-in'
 import type { Note } from '../../shared/answers'
 import { currentInstant } from '../clock'
 import type { Tx } from '../db/client'
-import { accounts, dogs, groomers, shares } from '../db/schema'
+import { accounts, dogs, shares } from '../db/schema'
 import { post, site, standingOf } from './letters'
+import { groomersById } from './groomers'
 import type { Posted } from './letters'
 import type { NewNote } from './notes'
 
@@ -140,15 +141,8 @@ async function mailOtherSide(
 async function groomersOf(tx: Tx, householdId: string, dogId: string, scopes: readonly Scope[]) {
   const now = currentInstant()
   const rows = await tx
-    .select({
-      share: shares.id,
-      given: shares.email,
-      own: groomers.email,
-      claimed: groomers.claimed,
-      wants: groomers.mailNotes,
-    })
+    .select({ share: shares.id, given: shares.email, groomerId: shares.groomerId })
     .from(shares)
-    .leftJoin(groomers, eq(groomers.id, shares.groomerId))
     .where(
       and(
         eq(shares.householdId, householdId),
@@ -159,17 +153,22 @@ async function groomersOf(tx: Tx, householdId: string, dogId: string, scopes: re
       ),
     )
     .orderBy(desc(shares.created))
+  const rooms = await groomersById(
+    rows.map((r) => r.groomerId),
+    tx,
+  )
   const byAddress = new Map<
     string,
     { email: string; says: string[]; link?: { words: string; address: string } }
   >()
   for (const r of rows) {
-    const email = r.own ?? r.given
-    if (!email || (r.own && !r.claimed) || r.wants === false || byAddress.has(email)) continue
+    const own = rooms.get(r.groomerId ?? '')
+    const email = own?.email ?? r.given
+    if (!email || (own && !(own.claimed && own.mailNotes)) || byAddress.has(email)) continue
     byAddress.set(email, {
       email,
-      says: r.own ? [] : ['The link you were given opens the thread; answer there.'],
-      ...(r.own ? { link: { words: 'Open it in your room', address: `${site()}/room/${r.share}` } } : {}),
+      says: own ? [] : ['The link you were given opens the thread; answer there.'],
+      ...(own ? { link: { words: 'Open it in your room', address: `${site()}/room/${r.share}` } } : {}),
     })
   }
   return [...byAddress.values()]

@@ -8,9 +8,10 @@ import { isWhose } from '../db/whose'
 import type { Realm, Whose } from '../access/whose'
 import type { Db, Tx } from '../db/client'
 import { db, inTransaction } from '../db/client'
-import { accounts, groomers, households, passkeys } from '../db/schema'
+import { accounts, groomers, passkeys } from '../db/schema'
 import { endLinks, makeLink, takeLink } from './account-links'
-import { MOST_OF_ADDRESS } from './accounts'
+import { householdOf, living, MOST_OF_ADDRESS } from './accounts'
+import { closeDoors, doorKey, openDoors } from './doors'
 import { claim, onBehalfOf, post, settled, site } from './letters'
 import { endSessions } from './sessions'
 
@@ -103,6 +104,11 @@ export const move = (token: string) =>
     if (!link?.email || !account) return null
     const { whose, email } = link
     await set(tx, whose, { email, claimed: null })
+    if (whose.realm === 'household') {
+      const { householdId, accountId: id } = whose
+      await closeDoors(tx, doorKey.address(account.email), id)
+      await openDoors(tx, { householdId, id }, [doorKey.address(email)])
+    }
     await claim(tx, whose, email)
     await settled(tx, email, true)
     await tell(tx, whose, account.email, `It moved to ${email}.`)
@@ -112,14 +118,12 @@ export const move = (token: string) =>
 /** The accounts of an address, by what they are called. */
 const ofAddress = async (realm: Realm, email: string): Promise<{ whose: Whose; called: string }[]> =>
   realm === 'household'
-    ? (
-        await db()
-          .select({ householdId: accounts.householdId, accountId: accounts.id, called: households.name })
-          .from(accounts)
-          .innerJoin(households, eq(households.id, accounts.householdId))
-          .where(and(eq(accounts.email, email), isNull(accounts.removed)))
-          .limit(MOST_OF_ADDRESS)
-      ).map(({ called, ...ids }) => ({ whose: { realm, ...ids }, called }))
+    ? Promise.all(
+        (await living(db(), email)).map(async ({ householdId, id }) => ({
+          whose: { realm, householdId, accountId: id },
+          called: (await householdOf(householdId)).name,
+        })),
+      )
     : (
         await db()
           .select({ groomerId: groomers.id, called: groomers.room })

@@ -14,10 +14,13 @@ import {
 } from '../../shared/photographs'
 import type { LinkHolder } from '../access/authorise'
 import { refuse } from '../access/refuse'
-import { db } from '../db/client'
-import { entries, photographs } from '../db/schema'
+import { currentInstant } from '../clock'
+import { db, inTransaction } from '../db/client'
+import { entries, loosePictures, photographs } from '../db/schema'
 import { householdOf } from './accounts'
 import { dogOf, entryWithCorrections, visitsOf } from './dogs'
+import { ofPicture } from './loose-pictures'
+import { pictureStore } from './picture-store'
 import { notesFor } from './thread'
 import { todayIn } from './today-in'
 
@@ -85,21 +88,55 @@ export async function keepPhotograph(householdId: string, dogId: string, id: str
     .from(entries)
     .where(and(eq(entries.householdId, householdId), eq(entries.dogId, dogId), eq(entries.id, id)))
   if (entry?.kind !== 'photo') throw refuse(409, 'The diary says of no such photograph.')
+  const name = { householdId, dogId, id }
+  const [there] = await db()
+    .select({ id: photographs.id })
+    .from(photographs)
+    .where(ofPicture(name, photographs))
+  if (there) return
+  const { jpeg, ...size } = await reEncode(bytes)
+  const store = pictureStore()
+  if (!store) {
+    await db()
+      .insert(photographs)
+      .values({ ...name, jpeg, ...size })
+      .onConflictDoNothing()
+    return
+  }
+  // Written down before it is there, so that one whose row never came is found and removed.
+  const since = currentInstant()
   await db()
-    .insert(photographs)
-    .values({ householdId, dogId, id, ...(await reEncode(bytes)) })
-    .onConflictDoNothing()
+    .insert(loosePictures)
+    .values({ ...name, since })
+    .onConflictDoUpdate({
+      target: [loosePictures.householdId, loosePictures.dogId, loosePictures.id],
+      set: { since },
+    })
+  await store.put(name, jpeg)
+  await inTransaction(async (tx) => {
+    await tx
+      .insert(photographs)
+      .values({ ...name, ...size })
+      .onConflictDoNothing()
+    await tx.delete(loosePictures).where(ofPicture(name, loosePictures))
+  })
 }
 
-export async function photographOf(householdId: string, dogId: string, id: string): Promise<Buffer> {
+/** The picture, wherever it lies; nothing where there is none, or where the store has lost it. */
+export async function pictureOf(householdId: string, dogId: string, id: string): Promise<Buffer | null> {
+  const name = { householdId, dogId, id }
   const [row] = await db()
     .select({ jpeg: photographs.jpeg })
     .from(photographs)
-    .where(
-      and(eq(photographs.householdId, householdId), eq(photographs.dogId, dogId), eq(photographs.id, id)),
-    )
-  if (!row) throw refuse(404, 'There is no picture here.')
-  return row.jpeg
+    .where(ofPicture(name, photographs))
+  if (!row) return null
+  return row.jpeg ?? (await pictureStore()?.get(name)) ?? null
+}
+/** @throws 404 where there is none */
+export async function photographOf(householdId: string, dogId: string, id: string): Promise<Buffer> {
+  const jpeg = await pictureOf(householdId, dogId, id)
+  if (!jpeg) throw refuse(404, 'There is no picture here.')
+  return jpeg
 }
 
 /**

@@ -1,12 +1,15 @@
 import { currentInstant, inDays } from '../clock'
-import { and, desc, eq, gt, isNull, or, sql } from 'drizzle-orm'
+import { and, desc, eq, gt, inArray, isNull, or, sql } from 'drizzle-orm'
 import type { z } from 'zod'
 import type { shareBody } from '../../shared/api'
 import type { Share } from '../../shared/answers'
 import type { Groomer, Kept, LinkHolder, Member } from '../access/authorise'
 import { codeFrom, hashOf, keyed, plainCode } from '../access/token'
 import { db, inTransaction } from '../db/client'
-import { groomers, shareReads, shares } from '../db/schema'
+import type { Tx } from '../db/client'
+import { shareReads, shares } from '../db/schema'
+import { behindDoor, closeDoors, doorKey, openDoors, within } from './doors'
+import { groomersById } from './groomers'
 import { mailInvitation } from './note-mail'
 
 /** A code that nobody used has run out after so many days (judgement). */
@@ -54,6 +57,7 @@ export async function makeShare(
         .where(and(ofDog(householdId, dogId), eq(shares.id, form.id), eq(shares.tokenHash, hashOf(token))))
       return there ? { token, code, expires: there.expires.toISOString(), mailed: null } : null
     }
+    await openDoors(tx, { householdId, dogId, id: form.id }, [doorKey.token(token), doorKey.token(code)])
     const mailed = form.email
       ? await mailInvitation(tx, {
           householdId,
@@ -88,19 +92,15 @@ export async function revokeShare(
 
 export async function sharesOf(householdId: string, dogId: string): Promise<Share[]> {
   const [rows, reads] = await Promise.all([
-    db()
-      .select({ share: shares, room: groomers.room })
-      .from(shares)
-      .leftJoin(groomers, eq(groomers.id, shares.groomerId))
-      .where(ofDog(householdId, dogId))
-      .orderBy(desc(shares.created)),
+    db().select().from(shares).where(ofDog(householdId, dogId)).orderBy(desc(shares.created)),
     db()
       .select()
       .from(shareReads)
       .where(and(eq(shareReads.householdId, householdId), eq(shareReads.dogId, dogId)))
       .orderBy(desc(shareReads.last)),
   ])
-  return rows.map(({ share: r, room }) => ({
+  const rooms = await groomersById(rows.map((r) => r.groomerId))
+  return rows.map((r) => ({
     id: r.id,
     groomer: r.groomer,
     scope: r.scope,
@@ -108,7 +108,7 @@ export async function sharesOf(householdId: string, dogId: string): Promise<Shar
     expires: r.expires.toISOString(),
     revoked: r.revoked?.toISOString() ?? null,
     lastOpened: r.lastOpened?.toISOString() ?? null,
-    room,
+    room: rooms.get(r.groomerId ?? '')?.room ?? null,
     madeBy: r.madeBy,
     closedBy: r.closedBy,
     seen: reads.filter((s) => s.shareId === r.id).map((s) => ({ name: s.name, last: s.last.toISOString() })),
@@ -122,10 +122,19 @@ const holderOf = (row: typeof shares.$inferSelect): LinkHolder => {
 
 /** The holder of a live link; null for a dead or guessed one. */
 export async function openShare(token: string): Promise<LinkHolder | null> {
+  const [door] = await behindDoor(doorKey.token(token))
+  if (!door?.dogId) return null
   const [row] = await db()
     .select()
     .from(shares)
-    .where(and(eq(shares.tokenHash, hashOf(token)), live(currentInstant())))
+    .where(
+      and(
+        ofDog(door.householdId, door.dogId),
+        eq(shares.id, door.id),
+        eq(shares.tokenHash, hashOf(token)),
+        live(currentInstant()),
+      ),
+    )
   return row ? holderOf(row) : null
 }
 
@@ -158,38 +167,73 @@ export async function keepShare(roomId: string, what: { token?: string; code?: s
   const byCode = what.code
     ? and(eq(shares.codeHash, hashOf(plainCode(what.code))), gt(shares.codeExpires, now))
     : undefined
-  if (!byToken && !byCode) return null
-  const [row] = await db()
-    .update(shares)
-    // A room is known by whose it is.
-    .set({ groomerId: roomId, codeHash: null, codeExpires: null, lastOpened: now })
-    // One that stands in somebody else's room is not to be had by passing its link on.
-    .where(and(byToken ?? byCode, live(now), or(isNull(shares.groomerId), eq(shares.groomerId, roomId))))
-    .returning({ id: shares.id })
-  return row?.id ?? null
+  const key = doorKey.token(what.token ?? plainCode(what.code ?? ''))
+  const [door] = await behindDoor(key)
+  if (!door?.dogId || (!byToken && !byCode)) return null
+  const { householdId, dogId, id } = door
+  return inTransaction(async (tx) => {
+    const mine = and(ofDog(householdId, dogId), eq(shares.id, id))
+    const [was] = await tx.select({ codeHash: shares.codeHash }).from(shares).where(mine).for('update')
+    const [row] = await tx
+      .update(shares)
+      // A room is known by whose it is.
+      .set({ groomerId: roomId, codeHash: null, codeExpires: null, lastOpened: now })
+      // One that stands in somebody else's room is not to be had by passing its link on.
+      .where(
+        and(mine, byToken ?? byCode, live(now), or(isNull(shares.groomerId), eq(shares.groomerId, roomId))),
+      )
+      .returning({ id: shares.id })
+    if (!row) return null
+    await openDoors(tx, { householdId, dogId, id }, [doorKey.room(roomId)])
+    if (was?.codeHash) await closeDoors(tx, was.codeHash)
+    return row.id
+  })
 }
 
 /** The groomer lets a dog go. The link goes on until it runs out. */
-export const dropShare = (roomId: string, id: string) =>
-  db()
+export async function dropShare(roomId: string, id: string) {
+  const key = doorKey.room(roomId)
+  const { homes, ids } = within(await behindDoor(key, id))
+  if (!ids.length) return
+  await inTransaction(async (tx) => {
+    await leaveRoom(tx, roomId, homes, ids)
+    await closeDoors(tx, key, id)
+  })
+}
+const leaveRoom = (tx: Tx, roomId: string, homes: string[], ids: string[]) =>
+  tx
     .update(shares)
     .set({ groomerId: null })
-    .where(and(eq(shares.groomerId, roomId), eq(shares.id, id)))
+    .where(and(inArray(shares.householdId, homes), inArray(shares.id, ids), eq(shares.groomerId, roomId)))
+/** A room ends with whose it was: its dogs stand in none. */
+export async function emptyRoom(tx: Tx, roomId: string) {
+  const key = doorKey.room(roomId)
+  const { homes, ids } = within(await behindDoor(key, undefined, tx))
+  if (!ids.length) return
+  await leaveRoom(tx, roomId, homes, ids)
+  await closeDoors(tx, key)
+}
 
 /** A live share in a groomer's room. */
 export async function findKept(roomId: string, id: string): Promise<Kept | null> {
-  const [row] = await db()
-    .select()
-    .from(shares)
-    .where(and(eq(shares.groomerId, roomId), eq(shares.id, id), live(currentInstant())))
-  return row ? { roomId, share: holderOf(row) } : null
+  const [share] = await keptBy(roomId, id)
+  return share ? { roomId, share } : null
 }
 
-/** The live shares of a room. */
-export async function keptBy(roomId: string): Promise<LinkHolder[]> {
+/** The live shares of a room. @param id of them the one */
+export async function keptBy(roomId: string, id?: string): Promise<LinkHolder[]> {
+  const { homes, ids } = within(await behindDoor(doorKey.room(roomId), id))
+  if (!ids.length) return []
   const rows = await db()
     .select()
     .from(shares)
-    .where(and(eq(shares.groomerId, roomId), live(currentInstant())))
+    .where(
+      and(
+        inArray(shares.householdId, homes),
+        inArray(shares.id, ids),
+        eq(shares.groomerId, roomId),
+        live(currentInstant()),
+      ),
+    )
   return rows.map(holderOf)
 }

@@ -6,7 +6,7 @@ import type { groomersWordsBody, visitBody } from '../../shared/api'
 import type { Groomer, LinkHolder } from '../access/authorise'
 import { refuse } from '../access/refuse'
 import { inTransaction } from '../db/client'
-import { insertEntries, tellOf } from './dogs'
+import { insertEntries, tellOf } from './entries'
 import { mailWords } from './note-mail'
 
 const from = ({ name, groomerId }: Groomer, { householdId, dogId }: LinkHolder) => ({

@@ -287,8 +287,10 @@ describe('the database', () => {
       expect.arrayContaining([
         'households_to_delete',
         'accounts_to_remind',
+        'accounts_removed',
+        'loose_pictures_by_since',
         'rate_limits_run_out',
-        'invitations_by_id',
+        'doors_of_household',
         'mails_of_household',
       ]),
     )

@@ -1,6 +1,6 @@
 import { millisecondsInDay } from 'date-fns/constants'
-import { eq } from 'drizzle-orm'
 import ICAL from 'ical.js'
+import pg from 'pg'
 import { v7 as uuid } from 'uuid'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { openPostRoom } from '../../post-room/box'
@@ -105,13 +105,13 @@ describe('mail, over SMTP to the post room and read back there', () => {
     const odd = newDog({ name: 'Pip' })
     expect((await owner.call('POST', '/api/dogs', newDog({ name: called }))).status).toBe(422)
     await owner.call('POST', '/api/dogs', odd)
-    const { db } = await import('../../server/db/client')
-    const { dogs } = await import('../../server/db/schema')
-    const [row] = await db().select().from(dogs).where(eq(dogs.id, odd.id))
-    await db()
-      .update(dogs)
-      .set({ profile: { ...row!.profile, name: called } })
-      .where(eq(dogs.id, odd.id))
+    const client = new pg.Client({ connectionString: process.env.DATABASE_URL })
+    await client.connect()
+    await client.query(
+      `update dogs set profile = profile || jsonb_build_object('name', $1::text) where id = $2`,
+      [called, odd.id],
+    )
+    await client.end()
     await owner.call('POST', `/api/dogs/${odd.id}/shares`, {
       id: uuid(),
       groomer: 'Odd',

@@ -1,13 +1,14 @@
 import { execFile } from 'node:child_process'
-import { mkdtemp, readFile, rm } from 'node:fs/promises'
+import { mkdtemp, readdir, readFile, rm } from 'node:fs/promises'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { promisify } from 'node:util'
 import { generateDrizzleJson, generateMigration } from 'drizzle-kit/api'
 import pg from 'pg'
+import { v7 as uuid } from 'uuid'
 import { afterAll, beforeAll, expect, it } from 'vitest'
 import * as schema from '../../server/db/schema'
-import { startApp } from '../support/server'
+import { newDog, newGroomer, newOwner, startApp } from '../support/server'
 import type { Running } from '../support/server'
 
 let running: Running
@@ -44,6 +45,32 @@ async function asFound() {
 /** What would have to be done to the database to make it as the schema says. */
 const lacks = async () => generateMigration(await asFound(), generateDrizzleJson({ ...schema }))
 
+it('a database from before has doors to all it had: links, codes, rooms, invitations, calendars, addresses', async () => {
+  const owner = await newOwner(running.address)
+  const groomer = await newGroomer(running.address)
+  const dog = newDog()
+  await owner.call('POST', '/api/dogs', dog)
+  const share = () => ({ id: uuid(), groomer: 'Imke', scope: 'note', days: 9 })
+  const [kept] = await Promise.all(
+    [share(), share()].map((s) => owner.call('POST', `/api/dogs/${dog.id}/shares`, s)),
+  )
+  await groomer.call('POST', '/api/room/dogs', { token: kept!.json.token })
+  await owner.call('POST', `/api/dogs/${dog.id}/feed`)
+  await owner.call('POST', '/api/household/invitations', { id: uuid(), name: 'Di', role: 'helper' })
+  const all = async () => {
+    const { rows } = await pool.query<{ door: string }>(
+      `select concat_ws(' ', encode(key, 'hex'), household_id, dog_id, id) as door from doors order by 1`,
+    )
+    return rows.map((r) => r.door)
+  }
+  const before = await all()
+  expect(before.length).toBeGreaterThanOrEqual(7)
+  await pool.query('delete from doors')
+  const folder = 'server/db/migrations'
+  const file = (await readdir(folder)).find((f) => f.endsWith('_doors.sql'))!
+  await pool.query((await readFile(join(folder, file), 'utf8')).split('--> statement-breakpoint').at(-1)!)
+  expect(await all()).toEqual(before)
+})
 it('the database the migrations make is the one the schema says, table, key, check and index', async () => {
   expect(await lacks()).toEqual([])
 })

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { BLADES, GUARDS_MM } from '#core/record/cutters'
-import { choose } from '~/composables/visit-form'
-import type { CutTyped } from '~/composables/visit-form'
+import { choose } from '~/offline/visit-filled'
+import type { CutTyped } from '~/offline/visit-filled'
 
 /** How short, and with what: a blade or a guard comb and the way it was run, or in mm. */
 defineProps<{ label: string; name: string; placeholder?: string }>()

@@ -7,7 +7,7 @@ import type { DogRecord } from '#core/record/fold'
 import { FIRST_LEGS, POSITIONS } from '#core/record/what-works'
 import type { FirstLeg, Position } from '#core/record/what-works'
 import { buildOf } from '#drawing/build-of'
-import { COUNTED } from '~/composables/visit-form'
+import { COUNTED } from '~/offline/visit-filled'
 import type { VisitFormState } from '~/composables/visit-form'
 import { plural } from '~/words/numbers'
 

@@ -1,12 +1,8 @@
 <script setup lang="ts">
 import { useEventListener } from '@vueuse/core'
-import { PauseIcon, PlayIcon } from '@heroicons/vue/24/outline'
 import { RadioGroup, RadioGroupLabel, RadioGroupOption } from '@headlessui/vue'
-import { COATS } from '#core/coat/coat-types'
 import { adviceAt, standingAdvice } from '#core/care/note/advice'
 import { restMinutes, SESSION_ENOUGH, YOUNG_MONTHS } from '#core/coat/minutes'
-import { brushesFor, layOut, TOOLS } from '#core/coat/tools'
-import { squirtsASide } from '#core/care/bath/mist'
 import { AT_PROTEST, schoolNow } from '#core/care/handling/protest'
 import { openConcerns } from '#core/care/look/look-over'
 import { CAUTIONS } from '#core/coat/cautions'
@@ -15,9 +11,8 @@ import { monthsOld } from '#core/record/day'
 import { COMFORT_IDS, KEYED_FINDINGS } from '#core/record/findings'
 import { habitsOf } from '#core/record/habits'
 import { buildOf } from '#drawing/build-of'
-import { sayHow } from '~/words/truths'
 import { capital, clock } from '~/words/numbers'
-import { MARK_SAYS } from '~/words/truths'
+import { MARK_SAYS, sayHow } from '~/words/truths'
 import { sayFound } from '~/words/found'
 import { TROUBLE } from '~/words/trouble'
 import type { KnotSettled } from '../knot/KnotQuestions.vue'
@@ -33,32 +28,18 @@ const { shades } = useStanding(
 const profile = computed(() => file.value.profile)
 const habits = computed(() => habitsOf(profile.value))
 const region = computed(() => regionOf(t.current.value!))
-/** What the groomer asked for at this place. */
 /** What stands on her skin here: the tool goes round it. */
 const marksHere = computed(() =>
   (profile.value.marks ?? [])
     .filter((m) => m.region === region.value.id)
     .map((m) => m.says || MARK_SAYS[m.what]),
 )
+/** What the groomer asked for at this place. */
 const advice = computed(() => adviceAt(standingAdvice(file.value, today.value), region.value.id))
 const limit = computed(() => restMinutes(region.value) * 60_000)
 const over = computed(() => t.atPlace.value > limit.value)
 const done = computed(() => t.found.value.length)
 const last = computed(() => t.found.value.at(-1))
-const brush = computed(() =>
-  brushesFor(profile.value.coat, habits.value.tools)
-    .map((t, i) => (i ? TOOLS[t].label.toLowerCase() : TOOLS[t].label))
-    .join(', then '),
-)
-/** Mist is asked for only where some is laid out. */
-const misted = computed(() =>
-  layOut(profile.value.coat, habits.value.tools).some((t) => t.tool === 'mist' && t.use),
-)
-/** Mist is for a side, where one is begun; within it, only where hair has dried. */
-const newSide = computed(
-  () => !!region.value.side && !t.found.value.some((f) => regionOf(f.region).side === region.value.side),
-)
-const squirts = computed(() => squirtsASide(COATS[profile.value.coat].mist, profile.value.weightKg))
 /** The hair lifts and crackles: it was brushed dry. */
 const crackles = ref(false)
 watch(
@@ -77,9 +58,6 @@ function calm() {
   if (protest.value.leaves && t.queue.value.length > 1) void t.skip()
   else calmed.value = true
 }
-const how = computed(() =>
-  habits.value.pressure === 'light' ? 'flat and light' : 'flat, firmer where it is thick',
-)
 /** A snag is brushed again; what the comb will not pass is decided. */
 const asking = computed(() => {
   const finding = t.follow.value?.finding
@@ -142,36 +120,7 @@ useEventListener('keydown', onKey)
 
 <template>
   <main class="mx-auto flex min-h-dvh max-w-[440px] flex-col desk:max-w-[1040px] desk:justify-center">
-    <div class="flex h-[58px] items-center gap-3 px-4">
-      <p class="whitespace-nowrap">
-        <b class="figure text-story">{{ Math.floor(t.spent.value / 60000) }}</b> min
-      </p>
-      <div
-        class="flex min-w-0 flex-1 items-center gap-1 overflow-hidden"
-        role="img"
-        :aria-label="`${done} of ${t.table.value?.regions.length ?? 0} places done`"
-      >
-        <span v-for="f in t.found.value.slice(-4)" :key="f.entryId" class="shrink-0 text-ink-3"
-          ><FindingMark :finding="f.finding" :size="20"
-        /></span>
-        <span class="ml-1 size-[15px] shrink-0 rounded-full border-[3px] border-due" />
-        <span
-          v-for="n in Math.max(0, Math.min(7, t.queue.value.length - 1))"
-          :key="n"
-          class="ml-1 size-[8px] shrink-0 rounded-full border-2 border-edge"
-        />
-        <span v-if="t.queue.value.length > 8" class="small ml-1">+{{ t.queue.value.length - 8 }}</span>
-      </div>
-      <ActButton class="!min-h-11 !px-3 text-body" @click="t.end()">End here</ActButton>
-      <button
-        class="flex size-12 items-center justify-center"
-        :aria-label="t.paused.value ? 'Go on' : 'Pause'"
-        @click="t.paused.value ? goOn() : t.pause()"
-      >
-        <PlayIcon v-if="t.paused.value" class="size-7 stroke-2" aria-hidden="true" />
-        <PauseIcon v-else class="size-7 stroke-2" aria-hidden="true" />
-      </button>
-    </div>
+    <TableTop :t="t" @pause="t.paused.value ? goOn() : t.pause()" />
 
     <div v-if="t.paused.value" class="flex flex-1 flex-col justify-center px-4">
       <h1>{{ onBreak ? 'A break' : `Paused at ${clock(t.spent.value)}` }}</h1>
@@ -229,46 +178,7 @@ useEventListener('keydown', onKey)
             <span class="small ml-1">of {{ clock(limit) }}</span>
           </p>
         </div>
-        <dl class="mt-2 space-y-1">
-          <div class="flex gap-3">
-            <dt class="why w-10 shrink-0">{{ works ? 'works' : 'hold' }}</dt>
-            <dd class="font-semibold">{{ works ? sayHow(works) : region.hold }}</dd>
-          </div>
-          <div class="flex gap-3">
-            <dt class="why w-10 shrink-0">way</dt>
-            <dd class="font-semibold">
-              {{ region.lie }}{{ habits.strokes === 'several' ? ', then across it' : '' }}
-            </dd>
-          </div>
-          <div v-if="misted && squirts && newSide" class="flex gap-3" data-mist>
-            <dt class="why w-10 shrink-0">mist</dt>
-            <dd class="font-semibold">about {{ squirts }} squirts on this side first</dd>
-          </div>
-          <div class="flex gap-3">
-            <dt class="why w-10 shrink-0">tool</dt>
-            <dd class="flex min-w-0 flex-1 items-baseline gap-3 font-semibold">
-              <span class="min-w-0 flex-1">{{ brush || 'your brush' }}, {{ how }}; then the comb</span>
-              <span v-if="!t.follow.value" class="-my-3 flex shrink-0">
-                <button
-                  class="min-h-14 px-1 underline underline-offset-4"
-                  data-rasps
-                  @click="t.press('rasps')"
-                >
-                  It rasps
-                </button>
-                <button
-                  v-if="misted"
-                  class="ml-1 min-h-14 px-1 underline underline-offset-4"
-                  data-static
-                  :aria-pressed="crackles"
-                  @click="crackles = !crackles"
-                >
-                  Static
-                </button>
-              </span>
-            </dd>
-          </div>
-        </dl>
+        <PlaceHow v-model:crackles="crackles" :t="t" :works="works" />
         <p v-if="crackles" class="mt-1 font-semibold text-due" role="status">
           Two squirts, a hand down the coat, then on. Never brushed bone dry.
         </p>

@@ -1,6 +1,6 @@
 import { newDogBody } from '../../../shared/api'
 import { route } from '../../access/route'
-import { addDog } from '../../services/dogs'
+import { addDog } from '../../services/entries'
 
 export default route(
   'POST /api/dogs',

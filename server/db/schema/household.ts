@@ -8,7 +8,6 @@ import {
   pgTable,
   primaryKey,
   text,
-  unique,
   uuid,
 } from 'drizzle-orm/pg-core'
 import { ROLES } from '../../../shared/limits'
@@ -59,10 +58,9 @@ export const accounts = pgTable(
       foreignColumns: [households.id],
       name: 'accounts_household_id_fkey',
     }).onDelete('cascade'),
-    // More than one account may name an address: whoever signs up is not told that it has one.
-    index('accounts_email')
-      .on(t.email)
-      .where(sql`(removed IS NULL)`),
+    index('accounts_removed')
+      .on(t.removed)
+      .where(sql`(removed IS NOT NULL)`),
     index('accounts_to_remind')
       .on(t.remindNext)
       .where(sql`(remind_next IS NOT NULL)`),
@@ -89,7 +87,6 @@ export const sessions = pgTable(
       foreignColumns: [accounts.householdId, accounts.id],
       name: 'sessions_household_id_account_id_fkey',
     }).onDelete('cascade'),
-    unique('sessions_id_key').on(t.id),
     index('sessions_of_account').on(t.householdId, t.accountId),
   ],
 )
@@ -113,8 +110,6 @@ export const invitations = pgTable(
       foreignColumns: [households.id],
       name: 'invitations_household_id_fkey',
     }).onDelete('cascade'),
-    unique('invitations_token_hash_key').on(t.tokenHash),
-    index('invitations_by_id').on(t.id),
     hash('invitations', 'token_hash'),
     oneOf('invitations', 'role', ROLES),
     long('invitations', 'name', 1, 40),

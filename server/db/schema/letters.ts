@@ -1,7 +1,6 @@
 import { sql } from 'drizzle-orm'
 import { bigint, check, foreignKey, index, integer, pgTable, text, uuid, varchar } from 'drizzle-orm/pg-core'
 import { address, made, moment, oneOf } from './columns'
-import { households } from './household'
 import { groomers } from './thread'
 
 /** What letters there are: `LetterKind` says what each is. */
@@ -27,11 +26,6 @@ export const mails = pgTable(
     givenUp: moment('given_up'),
   },
   (t) => [
-    foreignKey({
-      columns: [t.householdId],
-      foreignColumns: [households.id],
-      name: 'mails_household_id_fkey',
-    }).onDelete('cascade'),
     foreignKey({
       columns: [t.groomerId],
       foreignColumns: [groomers.id],

@@ -1,7 +1,6 @@
 import { sql } from 'drizzle-orm'
 import { bigint, check, foreignKey, index, pgTable, text, uuid } from 'drizzle-orm/pg-core'
 import { address, bytea, hash, long, made, moment, oneOf } from './columns'
-import { accounts } from './household'
 import { groomers } from './thread'
 
 /** What goes by letter to whoever an account is, once: to set a new password, to move to another address. */
@@ -36,11 +35,6 @@ export const accountLinks = pgTable(
   },
   (t) => [
     foreignKey({
-      columns: [t.householdId, t.accountId],
-      foreignColumns: [accounts.householdId, accounts.id],
-      name: 'account_links_account_fkey',
-    }).onDelete('cascade'),
-    foreignKey({
       columns: [t.groomerId],
       foreignColumns: [groomers.id],
       name: 'account_links_groomer_fkey',
@@ -68,11 +62,6 @@ export const passkeys = pgTable(
     lastUsed: moment('last_used'),
   },
   (t) => [
-    foreignKey({
-      columns: [t.householdId, t.accountId],
-      foreignColumns: [accounts.householdId, accounts.id],
-      name: 'passkeys_account_fkey',
-    }).onDelete('cascade'),
     foreignKey({
       columns: [t.groomerId],
       foreignColumns: [groomers.id],

@@ -9,7 +9,6 @@ import {
   pgTable,
   primaryKey,
   text,
-  unique,
   uuid,
 } from 'drizzle-orm/pg-core'
 import type { AnyPgColumn } from 'drizzle-orm/pg-core'
@@ -89,7 +88,8 @@ export const photographs = pgTable(
     householdId: household(),
     dogId: dog(),
     id: uuid('id').notNull(),
-    jpeg: bytea('jpeg').notNull(),
+    /** Nothing where it lies in a store of its own. */
+    jpeg: bytea('jpeg'),
     width: integer('width').notNull(),
     height: integer('height').notNull(),
     received: made('received'),
@@ -104,6 +104,16 @@ export const photographs = pgTable(
     between('photographs', 'width', 1, 4000),
     between('photographs', 'height', 1, 4000),
     long('photographs', 'jpeg', 1, 4_000_000),
+  ],
+)
+
+/** What may lie in the store with no photograph to it: while one is on its way there, and once its dog is gone. */
+export const loosePictures = pgTable(
+  'loose_pictures',
+  { householdId: household(), dogId: dog(), id: uuid('id').notNull(), since: made('since') },
+  (t) => [
+    primaryKey({ columns: [t.householdId, t.dogId, t.id], name: 'loose_pictures_pkey' }),
+    index('loose_pictures_by_since').on(t.since),
   ],
 )
 
@@ -134,7 +144,6 @@ export const feeds = pgTable(
   (t) => [
     primaryKey({ columns: [t.householdId, t.dogId], name: 'feeds_pkey' }),
     ofDog(t, 'feeds'),
-    unique('feeds_token_hash_key').on(t.tokenHash),
     hash('feeds', 'token_hash'),
   ],
 )

@@ -123,16 +123,6 @@ export const shares = pgTable(
   (t) => [
     primaryKey({ columns: [t.householdId, t.dogId, t.id], name: 'shares_pkey' }),
     ofDog(t, 'shares'),
-    foreignKey({
-      columns: [t.groomerId],
-      foreignColumns: [groomers.id],
-      name: 'shares_groomer_id_fkey',
-    }).onDelete('set null'),
-    unique('shares_token_hash_key').on(t.tokenHash),
-    unique('shares_code_hash_key').on(t.codeHash),
-    index('shares_of_groomer')
-      .on(t.groomerId)
-      .where(sql`(groomer_id IS NOT NULL)`),
     hash('shares', 'token_hash'),
     hash('shares', 'code_hash'),
     oneOf('shares', 'scope', SCOPES),

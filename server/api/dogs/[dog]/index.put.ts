@@ -1,7 +1,7 @@
 import { profileBody } from '../../../../shared/api'
 import { route } from '../../../access/route'
 import { householdOf } from '../../../services/accounts'
-import { changeProfile } from '../../../services/dogs'
+import { changeProfile } from '../../../services/entries'
 import { todayIn } from '../../../services/today-in'
 
 export default route(

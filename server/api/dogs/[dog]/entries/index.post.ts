@@ -1,7 +1,7 @@
 import { entriesBody } from '../../../../../shared/api'
 import type { EntriesAnswer } from '../../../../../shared/answers'
 import { route } from '../../../../access/route'
-import { addEntries } from '../../../../services/dogs'
+import { addEntries } from '../../../../services/entries'
 
 export default route(
   'POST /api/dogs/[dog]/entries',

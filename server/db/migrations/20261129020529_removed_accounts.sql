@@ -1,0 +1,1 @@
+CREATE INDEX "accounts_removed" ON "accounts" USING btree ("removed") WHERE (removed IS NOT NULL);
