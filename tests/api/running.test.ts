@@ -186,6 +186,26 @@ describe('what it counts', () => {
   })
 })
 
+describe('whoever reads the log', () => {
+  it('is gone: it ends, and does not complain of that without end', async () => {
+    const other = await app.startOn((await freePort()) as number, { GRUMBO_LOG: 'info' })
+    other.child.stdout.destroy()
+    other.child.stderr.destroy()
+    let ended = false
+    void other.ended.then(() => (ended = true))
+    await expect
+      .poll(
+        () =>
+          fetch(`${other.address}/api/live`).then(
+            () => ended,
+            () => ended,
+          ),
+        { timeout: 20_000 },
+      )
+      .toBe(true)
+  })
+})
+
 describe('by TLS', () => {
   const tls = { 'x-forwarded-proto': 'https' }
   it('cookies are held to this host by their name, and nobody comes by anything else again', async () => {

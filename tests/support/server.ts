@@ -1,4 +1,6 @@
+import type { ChildProcessByStdio } from 'node:child_process'
 import { randomBytes } from 'node:crypto'
+import type { Readable } from 'node:stream'
 import pg from 'pg'
 import { v7 as uuid } from 'uuid'
 import type { PostRoom } from '../../post-room/box'
@@ -15,8 +17,9 @@ import { freePort } from '../../scripts/lib/shell.mjs'
 
 export interface Running {
   address: string
-  child: { pid: number }
+  child: ChildProcessByStdio<null, Readable, Readable> & { pid: number }
   stop: (signal?: string) => Promise<void>
+  ended: Promise<unknown>
   said: () => string
 }
 
