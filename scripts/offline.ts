@@ -21,12 +21,14 @@ const isRare = (file: string) =>
  */
 export async function writeServiceWorker(publicDir: string) {
   const whole = createHash('sha256')
-  const files = filesIn(publicDir)
-    .filter((file) => !/\.(gz|br|map)$|sw\.js$/.test(file) && !isRare(file))
+  const urlOf = (file: string) => `/${relative(publicDir, file)}`
+  const all = filesIn(publicDir).filter((file) => !/\.(gz|br|map)$|sw\.js$/.test(file))
+  const files = all
+    .filter((file) => !isRare(file))
     .sort()
     .map((file) => {
       const hash = createHash('sha256').update(readFileSync(file)).digest('hex').slice(0, 16)
-      const url = `/${relative(publicDir, file)}`
+      const url = urlOf(file)
       whole.update(url + hash)
       // A built file's name changes with what is in it.
       return { url, revision: url.startsWith('/_nuxt/') ? null : hash }
@@ -41,6 +43,7 @@ export async function writeServiceWorker(publicDir: string) {
     target: 'es2022',
     define: {
       FILES: JSON.stringify(files),
+      RARE: JSON.stringify(all.filter(isRare).map(urlOf)),
       SHELL: JSON.stringify(SHELL),
       'process.env.NODE_ENV': '"production"',
     },

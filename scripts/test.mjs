@@ -36,8 +36,12 @@ await Promise.all(
 const suites = chosen.filter((p) => !['types', 'lint'].includes(p))
 let postgres
 try {
-  if (needs('browser') && !(existsSync('/usr/bin/chromium') && existsSync('/usr/bin/chromedriver')))
-    await debianPackages(['chromium', 'chromium-driver'], 'Chromium with its driver')
+  const browser = ['chromium', 'chromedriver', 'chromium-headless-shell']
+  if (needs('browser') && !browser.every((b) => existsSync(`/usr/bin/${b}`)))
+    await debianPackages(
+      ['chromium', 'chromium-driver', 'chromium-headless-shell'],
+      'Chromium with its driver',
+    )
   if (needs('api', 'browser')) {
     await build()
     rmSync(FOLDER, { recursive: true, force: true })

@@ -6,10 +6,12 @@ import { logTo } from '../log'
  */
 export default defineNitroPlugin(() => {
   let asked = false
-  for (const stream of [logTo, process.stdout, process.stderr])
-    stream.on('error', () => {
-      if (asked) return
-      asked = true
-      process.kill(process.pid, 'SIGTERM')
-    })
+  const end = () => {
+    if (asked) return
+    asked = true
+    process.kill(process.pid, 'SIGTERM')
+  }
+  logTo.on('error', end)
+  process.stdout.on('error', end)
+  process.stderr.on('error', end)
 })
