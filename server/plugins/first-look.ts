@@ -11,8 +11,10 @@ const WAKE = `(() => {
   const touches = ['pointerdown', 'pointermove', 'keydown', 'focusin', 'wheel', 'touchstart']
   const written = new Map()
   let pressed = null, asked = false
-  const wake = () => {
-    if (asked) return
+  // A mouse that lies still over a page that moves under it touches nothing.
+  const still = (event) => event?.type === 'pointermove' && !event.movementX && !event.movementY
+  const wake = (event) => {
+    if (asked || still(event)) return
     asked = true
     for (const later of document.querySelectorAll('script[data-program]')) {
       const now = document.createElement('script')
