@@ -1,5 +1,8 @@
 import { spawn } from 'node:child_process'
 
+/** How often a server is asked whether it answers yet, and every how many ms: a minute and a half in all. */
+const TRIES = 900
+const BETWEEN_MS = 100
 /** Of what a server says, so much is kept, letters. */
 const MOST_KEPT = 40_000
 
@@ -33,7 +36,7 @@ export async function serve({ port, databaseUrl, secret, env = {}, quiet = true 
     })
   const address = `http://127.0.0.1:${port}`
   const ended = new Promise((resolve) => child.once('exit', resolve))
-  for (let tries = 0; tries < 300; tries++) {
+  for (let tries = 0; tries < TRIES; tries++) {
     const well = await fetch(`${address}/api/ready`).then(
       (r) => r.ok,
       () => false,
@@ -52,8 +55,8 @@ export async function serve({ port, databaseUrl, secret, env = {}, quiet = true 
       }
     }
     if (child.exitCode !== null) throw new Error(`The server ended while starting.\n${said}`)
-    await new Promise((r) => setTimeout(r, 100))
+    await new Promise((r) => setTimeout(r, BETWEEN_MS))
   }
   child.kill('SIGKILL')
-  throw new Error(`The server did not answer in 30 seconds.\n${said}`)
+  throw new Error(`The server did not answer in a minute and a half.\n${said}`)
 }

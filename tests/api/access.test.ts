@@ -116,7 +116,7 @@ beforeAll(async () => {
     [expired.id, currentInstant()],
   )
   await db.end()
-}, 60_000)
+})
 afterAll(() => app?.stop())
 
 /** Every route file there is, as the list names it. */

@@ -24,7 +24,7 @@ beforeAll(async () => {
   running = app.running
   db = new pg.Client({ connectionString: app.databaseUrl })
   await db.connect()
-}, 60_000)
+})
 afterAll(async () => {
   await db?.end()
   await running?.stop()
@@ -505,4 +505,4 @@ it('the secret that seals cookies is changed with nobody signed out', async () =
   expect((await ask(cookie)).json.email).toBe(email)
   expect((await ask(owner.cookie)).json).toHaveProperty('nobody')
   await later.stop()
-}, 60_000)
+})

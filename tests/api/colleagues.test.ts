@@ -39,7 +39,7 @@ beforeAll(async () => {
   const { id, code } = await share('stretch')
   kept = id
   await host.call('POST', '/api/room/dogs', { code })
-}, 60_000)
+})
 afterAll(() => app?.stop())
 
 describe('colleagues', () => {

@@ -25,7 +25,7 @@ beforeAll(async () => {
   await owner.call('POST', '/api/dogs', dog)
   db = new pg.Client({ connectionString: app.databaseUrl })
   await db.connect()
-}, 60_000)
+})
 afterAll(async () => {
   await db?.end()
   await running?.stop()

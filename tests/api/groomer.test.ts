@@ -61,7 +61,7 @@ beforeAll(async () => {
   await confirm(groomer, '/api/room')
   share = await makeShare()
   await groomer.call('POST', '/api/room/dogs', { code: share.code })
-}, 60_000)
+})
 afterAll(async () => {
   await app?.stop()
   await box?.close()
@@ -130,7 +130,7 @@ describe('mail, over SMTP to the post room and read back there', () => {
     const { db } = await import('../../server/db/client')
     const { mails } = await import('../../server/db/schema')
     const tried = async () => (await db().select().from(mails)).find((m) => m.tries > 0)
-    await expect.poll(tried, { timeout: 10_000 }).toBeDefined()
+    await expect.poll(tried, { timeout: 60_000 }).toBeDefined()
     box = await openPostRoom(port)
     await db().update(mails).set({ due: currentInstant() })
     expect((await box.letter((l) => l.text.includes('Are you there?'))).subject).toContain('Tansy')
@@ -214,7 +214,7 @@ describe('a visit entered by the groomer', () => {
 
   it('closes the stretch, teaches, books, and leaves instructions with the groomer’s own name', async () => {
     // It is worked out in a thread of its own.
-    await expect.poll(async () => (await room()).dogs[0]!.arrival?.visit, { timeout: 15_000 }).toBe(to(1))
+    await expect.poll(async () => (await room()).dogs[0]!.arrival?.visit, { timeout: 60_000 }).toBe(to(1))
     expect((await enter()).status).toBe(200)
     const { profile, entries } = await file()
     const [seen] = entries.filter((e) => e.id === id)
@@ -235,7 +235,7 @@ describe('a visit entered by the groomer', () => {
     expect(entries.filter((e) => e.what.kind === 'advice')).toHaveLength(1)
     // It is worked out anew in a thread of its own.
     await expect
-      .poll(async () => (await room()).dogs[0]!.arrival?.mm[0], { timeout: 15_000 })
+      .poll(async () => (await room()).dogs[0]!.arrival?.mm[0], { timeout: 60_000 })
       .toBeLessThanOrEqual(3)
   })
   it('a clip at home is no visit, and a check is no instruction', async () => {

@@ -47,7 +47,7 @@ export class Page {
   static readonly opened = new Set<Page>()
   static async open(base: string, screen: Screen): Promise<Page> {
     const driver = (await openBrowser(screen)) as WebDriver
-    await driver.manage().setTimeouts({ script: 30_000, pageLoad: 30_000 })
+    await driver.manage().setTimeouts({ script: 2 * PATIENCE, pageLoad: 2 * PATIENCE })
     const page = new Page(driver, base, screen)
     await page.setClock()
     Page.opened.add(page)
