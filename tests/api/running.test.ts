@@ -189,6 +189,7 @@ describe('what it counts', () => {
 describe('whoever reads the log', () => {
   it('is gone: it ends, and does not complain of that without end', async () => {
     const other = await app.startOn((await freePort()) as number, { GRUMBO_LOG: 'info' })
+    // The next line of the log meets nobody.
     other.child.stdout.destroy()
     other.child.stderr.destroy()
     let ended = false
@@ -196,7 +197,7 @@ describe('whoever reads the log', () => {
     await expect
       .poll(
         () =>
-          fetch(`${other.address}/api/live`).then(
+          fetch(`${other.address}/api/me`).then(
             () => ended,
             () => ended,
           ),
