@@ -54,6 +54,8 @@ export default defineConfig({
           name: 'browser',
           include: ['tests/browser/**/*.test.ts'],
           setupFiles: ['tests/support/quiet.ts'],
+          // A browser that once drew no frame for a minute and a half is begun again; what fails twice has failed.
+          retry: 1,
           testTimeout: 240_000,
           hookTimeout: 120_000,
           // Two at a time: each has a server, a database and a browser of its own.

@@ -183,7 +183,7 @@ export class Page {
          const look = () => {
            const r = el.getBoundingClientRect(), at = { x: r.x + r.width / 2, y: r.y + r.height / 2 }
            if (last === (last = JSON.stringify(at))) done(at)
-           else requestAnimationFrame(look)
+           else Promise.race([new Promise(requestAnimationFrame), new Promise((go) => setTimeout(go, 250))]).then(look)
          }
          look()`,
         el,
