@@ -27,12 +27,14 @@ interface RoutedInstall extends ExtendableEvent {
 }
 self.addEventListener('install', (event: RoutedInstall) => {
   void self.skipWaiting()
-  // What is kept from the start the browser takes from there by itself, where it can: a page is some forty files,
-  // and asking here for each is a third of the work of opening it.
-  void event.addRoutes?.([
-    ...RARE.map((file) => ({ condition: { urlPattern: file }, source: 'fetch-event' as const })),
-    { condition: { urlPattern: '/_nuxt/*' }, source: { cacheName: cacheNames.precache } },
-  ])
+  // What is kept from the start the browser takes from there by itself, where it can: a page is some forty files, and
+  // none is asked for here. Where it cannot, or knows other rules, each is, as without them.
+  event
+    .addRoutes?.([
+      ...RARE.map((file) => ({ condition: { urlPattern: file }, source: 'fetch-event' as const })),
+      { condition: { urlPattern: '/_nuxt/*' }, source: { cacheName: cacheNames.precache } },
+    ])
+    .catch(() => undefined)
 })
 /** What was not kept at once, but when it was first wanted. A new build has its own. */
 const WANTED = 'wanted'
