@@ -5,13 +5,13 @@ import type { z } from 'zod'
 import type { mePrefsBody, signInBody, signUpBody } from '../../shared/api'
 import { hashPassword, whichOpens } from '../access/password'
 import type { Former, Member } from '../access/authorise'
-import { db, inTransaction } from '../db/client'
+import { db, inTransaction, oftenAsked } from '../db/client'
 import type { Db, Tx } from '../db/client'
 import { accounts, households, sessions } from '../db/schema'
 import { behindDoor, doorKey, openDoors, within } from './doors'
 import { askToConfirm } from './letters'
 import { nextReminder } from './reminder-hour'
-import { counts } from './sessions'
+import { ASKED, asOfNow, counts } from './sessions'
 
 /** Accounts of one address that a password is tried with: claimed ones first, then the oldest (judgement). */
 export const MOST_OF_ADDRESS = 5
@@ -77,9 +77,8 @@ export async function findByEmail(email: string) {
   return account ? whoseRow(account) : null
 }
 
-/** Who is behind a live session: a member, or one who was; null when it has ended or never was. */
-export async function findSession(householdId: string, id: string): Promise<Member | Former | null> {
-  const [row] = await db()
+const sessionAsked = oftenAsked((at) =>
+  at
     .select({
       accountId: accounts.id,
       name: accounts.name,
@@ -97,7 +96,14 @@ export async function findSession(householdId: string, id: string): Promise<Memb
       and(eq(accounts.householdId, sessions.householdId), eq(accounts.id, sessions.accountId)),
     )
     .innerJoin(households, eq(households.id, sessions.householdId))
-    .where(and(eq(sessions.householdId, householdId), eq(sessions.id, id), counts(sessions)))
+    .where(
+      and(eq(sessions.householdId, ASKED.whose), eq(sessions.id, ASKED.session), counts(sessions, ASKED)),
+    )
+    .prepare(''),
+)
+/** Who is behind a live session: a member, or one who was; null when it has ended or never was. */
+export async function findSession(householdId: string, id: string): Promise<Member | Former | null> {
+  const [row] = await sessionAsked().execute({ whose: householdId, session: id, ...asOfNow() })
   if (!row) return null
   const { removed, household, ...member } = row
   return removed ? { kind: 'former', household } : { kind: 'member', sessionId: id, householdId, ...member }

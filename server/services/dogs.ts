@@ -1,17 +1,25 @@
-import { and, asc, count, eq, gt, gte, inArray, lte, ne, or } from 'drizzle-orm'
+import { and, asc, count, eq, gt, gte, inArray, lte, ne, or, sql } from 'drizzle-orm'
+import type { Placeholder } from 'drizzle-orm'
 import type { Day } from '../../core/record/day'
 import { withoutOldPlans } from '../../core/plan/standing'
 import type { Entry, Fact } from '../../core/record/entries'
 import { refuse } from '../access/refuse'
-import { db } from '../db/client'
+import { db, oftenAsked } from '../db/client'
 import type { Db, Tx } from '../db/client'
 import { dogs, entries } from '../db/schema'
 
-export const oneDog = (householdId: string, dogId: string) =>
+export const oneDog = (householdId: string | Placeholder, dogId: string | Placeholder) =>
   and(eq(dogs.householdId, householdId), eq(dogs.id, dogId))
 
+const dogAsked = oftenAsked((at) =>
+  at
+    .select({ id: dogs.id })
+    .from(dogs)
+    .where(oneDog(sql.placeholder('householdId'), sql.placeholder('dogId')))
+    .prepare(''),
+)
 export async function findDog(householdId: string, dogId: string) {
-  const [row] = await db().select({ id: dogs.id }).from(dogs).where(oneDog(householdId, dogId))
+  const [row] = await dogAsked().execute({ householdId, dogId })
   return row ? { householdId, dogId: row.id } : null
 }
 

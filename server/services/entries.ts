@@ -223,22 +223,14 @@ async function insert(tx: Tx, householdId: string, dogId: string, authorId: stri
     .where(oneDog(householdId, dogId))
     .returning({ version: dogs.version, profile: dogs.profile, began: dogs.began })
   if (!dog) throw refuse(404, 'There is nothing here.')
-  const rows = await tx
-    .insert(entries)
-    .values(
-      fresh.map((e) => ({
-        householdId,
-        dogId,
-        id: e.id,
-        day: e.day,
-        kind: e.what.kind,
-        entry: e,
-        authorId,
-        version: dog.version,
-      })),
-    )
-    .onConflictDoNothing()
-    .returning({ id: entries.id })
+  // One list, taken apart by the database: as rows of parameters, Drizzle took a tenth of the call to word it (measured).
+  const { rows } = await tx.execute<{ id: string }>(sql`
+    insert into ${entries} (household_id, dog_id, id, day, kind, entry, author_id, received, version)
+    select ${householdId}::uuid, ${dogId}::uuid, (e ->> 'id')::uuid, (e ->> 'day')::date, e -> 'what' ->> 'kind', e,
+      ${authorId}::uuid, ${currentInstant()}, ${dog.version}::bigint
+    from jsonb_array_elements(${JSON.stringify(fresh)}::jsonb) as e
+    on conflict do nothing
+    returning id`)
   const tells = ({ what }: Entry) =>
     what.kind === 'correction' ? !!dog.began || (!!what.by && tellsOfDog(what.by)) : tellsOfDog(what)
   if (fresh.some(tells)) await standAnew(tx, householdId, dogId, dog)

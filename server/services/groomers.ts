@@ -5,12 +5,12 @@ import type { z } from 'zod'
 import type { groomerBody, roomBody, signInBody } from '../../shared/api'
 import type { Groomer } from '../access/authorise'
 import { hashPassword, whichOpens } from '../access/password'
-import { db, inTransaction } from '../db/client'
+import { db, inTransaction, oftenAsked } from '../db/client'
 import type { Db, Tx } from '../db/client'
 import { groomers, groomerSessions } from '../db/schema'
 import { MOST_OF_ADDRESS } from './accounts'
 import { askToConfirm } from './letters'
-import { counts } from './sessions'
+import { ASKED, asOfNow, counts } from './sessions'
 
 /** Makes a groomer's account; whoever knows the password of one there is comes back into that one. */
 export async function addGroomer(form: z.output<typeof groomerBody>): Promise<string> {
@@ -42,9 +42,9 @@ export const checkGroomer = async (form: z.output<typeof signInBody>): Promise<s
 export const groomerByEmail = async (email: string): Promise<string | null> =>
   (await living(db(), email))[0]?.id ?? null
 
-export async function findGroomerSession(groomerId: string, id: string): Promise<Groomer | null> {
+const sessionAsked = oftenAsked((at) => {
   const rooms = alias(groomers, 'rooms')
-  const [row] = await db()
+  return at
     .select({
       name: groomers.name,
       room: sql<string>`coalesce(${rooms.room}, ${groomers.room})`,
@@ -57,7 +57,17 @@ export async function findGroomerSession(groomerId: string, id: string): Promise
     .from(groomerSessions)
     .innerJoin(groomers, eq(groomers.id, groomerSessions.groomerId))
     .leftJoin(rooms, eq(rooms.id, groomers.worksIn))
-    .where(and(eq(groomerSessions.groomerId, groomerId), eq(groomerSessions.id, id), counts(groomerSessions)))
+    .where(
+      and(
+        eq(groomerSessions.groomerId, ASKED.whose),
+        eq(groomerSessions.id, ASKED.session),
+        counts(groomerSessions, ASKED),
+      ),
+    )
+    .prepare('')
+})
+export async function findGroomerSession(groomerId: string, id: string): Promise<Groomer | null> {
+  const [row] = await sessionAsked().execute({ whose: groomerId, session: id, ...asOfNow() })
   return row ? { kind: 'groomer', sessionId: id, groomerId, ...row } : null
 }
 

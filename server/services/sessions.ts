@@ -1,4 +1,5 @@
-import { and, desc, eq, gt, isNull, ne } from 'drizzle-orm'
+import { and, desc, eq, gt, isNull, ne, sql } from 'drizzle-orm'
+import type { Placeholder } from 'drizzle-orm'
 import { hoursToMilliseconds, minutesToMilliseconds } from 'date-fns'
 import { v7 as uuid } from 'uuid'
 import type { SignedIn } from '../../shared/answers'
@@ -30,8 +31,19 @@ const table = (whose: Whose) =>
     : { of: groomerSessions, mine: eq(groomerSessions.groomerId, whose.groomerId) }
 
 /** What makes a session count: it was not ended, has not run out, and did not lie idle too long. */
-export const counts = (of: typeof sessions | typeof groomerSessions) =>
-  and(isNull(of.revoked), gt(of.expires, currentInstant()), gt(of.lastSeen, inDays(-IDLE_DAYS)))
+export const counts = (
+  of: typeof sessions | typeof groomerSessions,
+  { now, idleSince }: Record<keyof ReturnType<typeof asOfNow>, Date | Placeholder> = asOfNow(),
+) => and(isNull(of.revoked), gt(of.expires, now), gt(of.lastSeen, idleSince))
+/** When that is asked, and since when a session lies idle too long. */
+export const asOfNow = () => ({ now: currentInstant(), idleSince: inDays(-IDLE_DAYS) })
+/** The session that is asked about, and both instants, where the statement is one that every call asks. */
+export const ASKED = {
+  whose: sql.placeholder('whose'),
+  session: sql.placeholder('session'),
+  now: sql.placeholder('now'),
+  idleSince: sql.placeholder('idleSince'),
+}
 
 const soon = () => new Date(currentInstant().getTime() + PROVED_MS)
 
