@@ -104,7 +104,7 @@ export function useStanding(
       },
     ),
   )
-  return { now, chances, shades, plan }
+  return { now, past, chances, shades, plan }
 }
 
 /** The owner's own minutes for a day of the week. */

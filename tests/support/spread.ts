@@ -108,8 +108,11 @@ function statement(kind: string, stmt: Node, known: Named, found: Found): string
       const at = columns.indexOf(SPREAD_BY.get(table)!)
       if (at < 0) continue
       pin(name)
-      const { valuesLists = [] } = (stmt.selectStmt as { SelectStmt: { valuesLists?: Node[] } }).SelectStmt
+      const { valuesLists = [], targetList } = (
+        stmt.selectStmt as { SelectStmt: { valuesLists?: Node[]; targetList?: { ResTarget: Node }[] } }
+      ).SelectStmt
       for (const list of valuesLists) valuesIn((list.List as { items: unknown[] }).items[at], found.values)
+      if (targetList) valuesIn(targetList[at]!.ResTarget.val, found.values)
     }
   for (let round = 0; round < own.size + 1; round++)
     for (const { lexpr, rexpr } of quals) {

@@ -2,15 +2,16 @@
 import { SETUP_MINUTES } from '#core/coat/minutes'
 import { placeRow } from '#core/coat/regions'
 import type { PlaceId, RegionId } from '#core/coat/regions'
+import { missedOn } from '#core/plan/day-off'
 import { playAhead } from '#core/plan/kept'
 import { nextSession } from '#core/plan/look-ahead'
 import { shownMinutes } from '#core/plan/shown-minutes'
 import { addDays } from '#core/record/day'
-import { weekdayName } from '#core/record/say-day'
 import { buildOf } from '#drawing/build-of'
-import { capital, inHalves, plural, wholeMinutes } from '~/words/numbers'
+import { capital, inHalves, plural } from '~/words/numbers'
 import { sayCareDone } from '~/words/care-done'
-import { sayChance, sayGoingOver, sayReason, sayWhy } from '~/words/reasons'
+import { sayChance, sayReason } from '~/words/reasons'
+import { sayToday, sayWhyToday } from '~/words/today-head'
 
 const { file, today, coat, planning } = useDog()
 const combAtTable = useCombAtTable()
@@ -25,7 +26,7 @@ const choices = computed(() =>
 )
 /** What the weather asks of today beside the plan. */
 const also = ref<PlaceId[]>([])
-const { now, chances, shades, plan } = useStanding(minutes, chosen, also)
+const { now, past, chances, shades, plan } = useStanding(minutes, chosen, also)
 /** In heat a session is short, unless the owner says otherwise. */
 const HEAT_MINUTES = 15
 const inHeat = () => {
@@ -40,39 +41,16 @@ const total = computed(() => everyMinutes.value.reduce((sum, m) => sum + m, plan
 const over = computed(() => plan.value.goingOver)
 const felt = computed(() => now.value.felt)
 const pelted = computed(() => felt.value === 'many' || felt.value === 'sheet')
-const headline = computed(() => {
-  const p = plan.value
-  if (over.value) {
-    if (pelted.value) return { act: 'To the groomer first', minutes: '' }
-    return { act: 'A first going-over,', minutes: `${plural(over.value.left, 'place')} to meet` }
-  }
-  const after = p.care.length ? sayCareDone(p.care, profile.value.sex === 'female' ? 'her' : 'him') : ''
-  const comb = p.items.length
-    ? `comb ${plural(p.items.length, 'place')}`
-    : p.rubDown
-      ? 'rub down the whole coat'
-      : ''
-  if (comb || after) {
-    const act = [comb, after].filter(Boolean).join(' and ')
-    const minutes = p.rubDown ? wholeMinutes(total.value + p.rubDown.minutes) : inHalves(total.value)
-    return { act: `${capital(act)},`, minutes: `${minutes} minutes` }
-  }
-  if (!minutes.value && p.waiting.length) return { act: 'A day off the table', minutes: '' }
-  if (p.waiting.length) return { act: 'Too short for a session', minutes: '' }
-  return { act: 'Nothing to comb today', minutes: '' }
-})
+const headline = computed(() =>
+  sayToday(plan.value, profile.value, { minutes: minutes.value, total: total.value, pelted: pelted.value }),
+)
 const why = computed(() => {
-  const p = plan.value
   const ahead = planning.plan.value?.sessions.find((s) => s.day > today.value)
   const next = ahead?.day ?? nextSession(profile.value, today.value)
-  if (p.rubDown)
-    return p.rubDown.days === null
-      ? 'A short coat does not knot. A mitt over it lifts what is loose.'
-      : `Last ${p.rubDown.days} days ago. A short coat does not knot; a mitt lifts what is loose.`
-  if (over.value) return sayGoingOver(over.value.sittings.length, profile.value.sex === 'female')
-  if (!p.items.length && next) return `Next on ${weekdayName(next)}. ${sayWhy(p, profile.value)}`
-  return sayWhy(p, profile.value)
+  return sayWhyToday(plan.value, profile.value, next, minutes.value ? null : missed.value)
 })
+/** On a day with no minutes: where some would go first. */
+const missed = computed(() => missedOn(coat.value, past.value))
 
 const SHOWN = 5
 const all = ref(false)

@@ -1,0 +1,68 @@
+import { placeRow } from '#core/coat/regions'
+import type { PlaceId } from '#core/coat/regions'
+import type { TodayPlan } from '#core/plan/today'
+import type { Day } from '#core/record/day'
+import type { Profile } from '#core/record/profile'
+import { weekdayName } from '#core/record/say-day'
+import { sayCareDone } from './care-done'
+import { capital, inHalves, plural, wholeMinutes } from './numbers'
+import { sayGoingOver, sayWhy } from './reasons'
+
+const herOf = (profile: Profile) => (profile.sex === 'female' ? 'her' : 'him')
+
+/**
+ * What Today says first: the act, and how long the whole list takes.
+ * @param there.minutes the day's
+ * @param there.total of the list, laying out in it
+ * @param there.pelted a hand felt so much that the groomer comes first
+ */
+export function sayToday(
+  plan: TodayPlan,
+  profile: Profile,
+  there: { minutes: number; total: number; pelted: boolean },
+): { act: string; minutes: string } {
+  if (plan.goingOver)
+    return there.pelted
+      ? { act: 'To the groomer first', minutes: '' }
+      : { act: 'A first going-over,', minutes: `${plural(plan.goingOver.left, 'place')} to meet` }
+  const after = plan.care.length ? sayCareDone(plan.care, herOf(profile)) : ''
+  const comb = plan.items.length
+    ? `comb ${plural(plan.items.length, 'place')}`
+    : plan.rubDown
+      ? 'rub down the whole coat'
+      : ''
+  if (comb || after) {
+    const minutes = plan.rubDown ? wholeMinutes(there.total + plan.rubDown.minutes) : inHalves(there.total)
+    return { act: `${capital([comb, after].filter(Boolean).join(' and '))},`, minutes: `${minutes} minutes` }
+  }
+  const act =
+    !there.minutes && profile.coat !== 'smooth'
+      ? 'A day off the table'
+      : plan.waiting.length
+        ? 'Too short for a session'
+        : 'Nothing to comb today'
+  return { act, minutes: '' }
+}
+
+/**
+ * Why that, and when next.
+ * @param next the next session's day, if there is one
+ * @param missed where minutes today would go first, on a day that has none and would be better with some
+ */
+export function sayWhyToday(
+  plan: TodayPlan,
+  profile: Profile,
+  next: Day | null,
+  missed: PlaceId | null,
+): string {
+  if (plan.rubDown)
+    return plan.rubDown.days === null
+      ? 'A short coat does not knot. A mitt over it lifts what is loose.'
+      : `Last ${plan.rubDown.days} days ago. A short coat does not knot; a mitt lifts what is loose.`
+  if (plan.goingOver) return sayGoingOver(plan.goingOver.sittings.length, profile.sex === 'female')
+  const why = sayWhy(plan, profile)
+  if (plan.items.length) return why
+  const when = next ? `Next on ${weekdayName(next)}. ` : ''
+  if (!missed) return when + why
+  return `${weekdayName(plan.day)}s have no minutes in your week. ${when}${why} Any you find today go to the ${placeRow(missed).plural.toLowerCase()} first: say below how many.`
+}
