@@ -16,6 +16,8 @@ const props = defineProps<{
   /** The forecast with a session moved, while one is. */
   moved: Forecast | null
   out: WaysOut | null
+  /** The plan against combing it all on one day, in words. */
+  against: string | null
   she: boolean
   busy: boolean
 }>()
@@ -71,6 +73,7 @@ function setLongest(longest: number) {
         </tbody>
       </table>
     </div>
+    <p v-if="against" class="why mt-2 border-t border-rule pt-2">{{ against }}</p>
     <div v-if="out" class="mt-2 border-t border-rule pt-2" role="note">
       <p class="flex gap-2">
         <CautionMark class="mt-0.5 shrink-0" /><b class="font-semibold">{{ sayShort(out) }}</b>

@@ -1,17 +1,15 @@
 <script setup lang="ts">
-import { onKeyStroke } from '@vueuse/core'
-import { careMovedTo, forecastOf, movedTo } from '#core/plan/forecast'
+import { forecastOf } from '#core/plan/forecast'
 import { CARE, isPlanned } from '#core/due/due'
-import { careUnits, daysLate } from '#core/due/care-units'
+import { careUnits } from '#core/due/care-units'
 import { careItems } from '#core/plan/today-care'
 import { minutesFor, stretchEnd } from '#core/plan/standing'
 import { addDays, daysBetween } from '#core/record/day'
-import type { Choices, PlannedCare } from '#core/record/entries'
-import type { CareId } from '#core/record/tidies'
+import type { Choices } from '#core/record/entries'
 import { SETUP_MINUTES } from '#core/coat/minutes'
-import { dayAndMonth, weekdayName } from '#core/record/say-day'
+import { allOnLongDays } from '#core/plan/long-day'
 import { waysOut } from '#core/plan/ways-out'
-import { sayCost } from '~/words/hundred'
+import { sayAgainstLongDays } from '~/words/long-day'
 import { capital, listed, plural } from '~/words/numbers'
 
 /** The stretch: the plan from visit to visit, why each thing is there, and what a change would cost. */
@@ -52,80 +50,6 @@ const why = computed(() => {
   return ''
 })
 
-/** A session being moved, before it is kept. */
-const move = ref<{ from: string; to: string } | null>(null)
-const tried = computed(() => {
-  if (!move.value || !plan.value || move.value.from === move.value.to) return null
-  performance.mark('drag')
-  const sessions = movedTo(plan.value.sessions, move.value.from, move.value.to)
-  return {
-    sessions,
-    care: careMovedTo(plan.value.care ?? [], move.value.from, move.value.to),
-    forecast: forecastOf(coat.value, sessions, plan.value.to),
-  }
-})
-// How long an answer takes from the hand to the screen, for the bench.
-watch(tried, async (now) => {
-  if (!now) return
-  await nextTick()
-  requestAnimationFrame(() => performance.measure('grumbo drag', 'drag'))
-})
-const hung = computed(() => [...past.value, ...ahead.value])
-/** What of a day's care would come late there, in words: of each kind what is latest. */
-function lateAt(day: string, planned: readonly PlannedCare[]): string[] {
-  const late = new Map<CareId, number>()
-  for (const u of units.value) {
-    const days = planned.filter((c) => c.unit === u.unit).map((c) => c.day)
-    if (!days.includes(day)) continue
-    late.set(u.care, Math.max(late.get(u.care) ?? 0, daysLate(u, today.value, day, days)))
-  }
-  return [...late].flatMap(([care, by]) =>
-    by ? [`${CARE[care].label.toLowerCase()} ${plural(by, 'day')} late`] : [],
-  )
-}
-const answer = computed(() => {
-  if (!tried.value || !forecast.value || !move.value) return null
-  const mats = tried.value.forecast.mats - forecast.value.mats
-  const minutes = tried.value.forecast.minutes - forecast.value.minutes
-  const near = daysBetween(move.value.from, move.value.to)
-  const day = (d: string) => (Math.abs(near) < 7 ? weekdayName(d) : dayAndMonth(d))
-  const said = [sayCost(mats, minutes), ...lateAt(move.value.to, tried.value.care)].join(', ')
-  return {
-    said: `Moving ${day(move.value.from)} to ${day(move.value.to)}: ${said}`,
-    keep: `Keep ${day(move.value.to)}`,
-    over: Math.round(
-      (tried.value.forecast.sessions.find((s) => s.day === move.value!.to)?.minutes ?? SETUP_MINUTES) +
-        (careMinutes.value.get(move.value.from) ?? 0) +
-        (careMinutes.value.get(move.value.to) ?? 0) -
-        minutesFor(coat.value, plan.value!.choices, move.value.to),
-    ),
-  }
-})
-function moving(day: string, target: string) {
-  picked.value = day
-  move.value = day === target ? null : { from: day, to: target }
-}
-const frameRef = ref<HTMLElement | null>(null)
-async function refocus(day: string) {
-  await nextTick()
-  frameRef.value?.querySelector<SVGElement>(`[data-session="${day}"]`)?.focus()
-}
-async function keep() {
-  if (!move.value || !tried.value) return
-  const target = move.value.to
-  const { sessions, care: moved } = tried.value
-  move.value = null
-  picked.value = target
-  await planning.set(sessions, moved)
-  await refocus(target)
-}
-const putBack = () => (move.value = null)
-onKeyStroke('Escape', putBack)
-
-async function undo() {
-  move.value = null
-  await planning.undo()
-}
 const busy = ref(false)
 async function choose(choices: Choices) {
   busy.value = true
@@ -139,6 +63,10 @@ const picked = computed({
   get: () => chosenDay.value ?? plan.value?.sessions[0]?.day ?? today.value,
   set: (day: string) => (chosenDay.value = day),
 })
+const units = computed(() => careUnits(file.value, coat.value))
+const frameRef = ref<HTMLElement | null>(null)
+const { move, tried, answer, moving, keep, putBack, undo } = useStretchMoves(view, picked, units, frameRef)
+const hung = computed(() => [...past.value, ...ahead.value])
 const days = computed(() => Array.from({ length: daysLeft.value }, (_, n) => addDays(today.value, n)))
 /** On the lead hangs what comes seldom: looks are for the day itself. */
 const hungCare = computed(() => care.value.filter((c) => isPlanned(c.care, profile.value.coat)))
@@ -151,7 +79,6 @@ const session = computed(
       ? { day: picked.value, places: [], pinned: careThere.value.every((c) => c.pinned) }
       : null),
 )
-const units = computed(() => careUnits(file.value, coat.value))
 const also = computed(() =>
   careItems(
     units.value.filter((u) => careThere.value.some((c) => c.unit === u.unit)),
@@ -203,6 +130,14 @@ const weekChange = computed(() => {
   return weeks.value.map((w, i) => Math.round(moved[i]!.planned - w.planned))
 })
 
+/** What the same minutes come to on one long day a week: worked out once a plan, not with every drag. */
+const against = computed(() => {
+  if (!plan.value || !forecast.value) return null
+  const all = allOnLongDays(coat.value, plan.value.choices, plan.value.to)
+  if (!all) return null
+  const came = forecastOf(coat.value, all.planned, plan.value.to)
+  return sayAgainstLongDays(forecast.value, came, all.first, daysLeft.value)
+})
 const out = computed(() =>
   forecast.value
     ? waysOut(coat.value, forecast.value, { units: units.value, planned: plan.value?.care })
@@ -313,6 +248,7 @@ const out = computed(() =>
           :forecast="forecast"
           :moved="tried?.forecast ?? null"
           :out="out"
+          :against="against"
           :she="profile.sex === 'female'"
           :busy="busy"
           @choose="choose"
