@@ -1,6 +1,17 @@
 import { describe, expect, it } from 'vitest'
-import type { Group, Score } from '#core/record/score'
-import { furthestOut, sayDrift, sayHeld, sayPlace, sayScore, sayTogether, sayWorth } from './score'
+import type { Group } from '#core/record/score'
+import type { Score } from '#core/record/score-sums'
+import {
+  furthestOut,
+  LEAST_CHECKS,
+  sayDrift,
+  sayHeld,
+  sayPlace,
+  sayRight,
+  sayScore,
+  sayTogether,
+  sayWorth,
+} from './score'
 
 const group = (said: number, share: number, likely: [number, number]): Group => ({
   many: 100,
@@ -76,8 +87,11 @@ describe('how right it was, in words', () => {
       held: 0.79,
       sittings: 300,
     }
-    expect(sayTogether(score, 3)).toBe(
+    expect(sayTogether(score, 'the household’s', 3)).toBe(
       'The household’s three dogs together: 1423 combings of a place, said 159, found 162; coats like theirs would have said 118. Eight in ten held 8 in 10.',
     )
+    expect(sayRight(score)).toBe('At home, held to its word: 1423 combings of a place, said 159, found 162.')
+    expect(sayRight({ ...score, checks: LEAST_CHECKS - 1 })).toBeNull()
+    expect(sayRight(null)).toBeNull()
   })
 })

@@ -1,6 +1,7 @@
 import { dayAndMonth } from '#core/record/say-day'
 import { placeRow } from '#core/coat/regions'
-import type { Drift, Group, PlaceScore, Score } from '#core/record/score'
+import type { Drift, Group, PlaceScore } from '#core/record/score'
+import type { Score } from '#core/record/score-sums'
 import { capital, inOdds, plural } from './numbers'
 
 /** Fewer combings than these tell nothing of how right it was (judgement). */
@@ -70,6 +71,10 @@ export function sayPlace({ place, checks, said, found, likely }: PlaceScore): {
   }
 }
 
-/** The dogs of a household in one sentence. */
-export const sayTogether = (s: Score, dogs: number): string =>
-  `The household’s ${plural(dogs, 'dog')} together: ${s.checks} combings of a place, said ${Math.round(s.said)}, found ${s.found}; coats like theirs would have said ${Math.round(s.like)}. Eight in ten held ${Math.round(10 * s.held)} in 10.`
+const comb = (s: Score) => `${s.checks} combings of a place, said ${Math.round(s.said)}, found ${s.found}`
+/** Dogs in one sentence. @param whose they are, as “the household’s” */
+export const sayTogether = (s: Score, whose: string, dogs: number): string =>
+  `${capital(whose)} ${plural(dogs, 'dog')} together: ${comb(s)}; coats like theirs would have said ${Math.round(s.like)}. Eight in ten held ${Math.round(10 * s.held)} in 10.`
+/** One dog's, for its groomer; null while it is too early. */
+export const sayRight = (s: Score | null): string | null =>
+  s && s.checks >= LEAST_CHECKS ? `At home, held to its word: ${comb(s)}.` : null

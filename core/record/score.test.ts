@@ -17,10 +17,12 @@ import {
   groupsOf,
   howRight,
   howRightTogether,
+  rightOf,
   scoreByPlace,
   scored,
   scoreOf,
 } from './score'
+import { scoreFrom } from './score-sums'
 import type { Said } from './score'
 
 const START = '2026-09-01'
@@ -115,6 +117,19 @@ describe('what was said, and what was found', () => {
     expect(all.said).toBeCloseTo(a!.said + b!.said, 12)
     expect(all.brier.said).toBeCloseTo((a!.brier.said + 2 * b!.brier.said) / 3, 12)
     expect(howRightTogether([dog({}, 20)], on(20))).toBeNull()
+  })
+  it('is kept in sums to a hundredth, that add up to the same', () => {
+    const two = [
+      dog({}, 20, [check(7, 'armpit.left', 'snag', 2)]),
+      dog({ name: 'Pip' }, 20, [check(9, 'belly', 'glides'), check(9, 'tail', 'mat')]),
+    ]
+    const kept = two.map((d) => rightOf(d, on(20)))
+    for (const n of kept.flatMap((k) => Object.values(k))) expect(100 * n).toBeCloseTo(Math.round(100 * n), 9)
+    const [together, exact] = [scoreFrom(kept)!, howRightTogether(two, on(20))!]
+    expect([together.checks, together.found, together.sittings]).toEqual([3, 3, 2])
+    for (const of of ['said', 'like', 'held'] as const)
+      expect(Math.abs(together[of] - exact[of])).toBeLessThan(0.011)
+    expect(together.brier.said).toBeCloseTo(exact.brier.said, 2)
   })
   it('nothing written of a later day changes it', () => {
     const days = fc.integer({ min: 1, max: 40 })

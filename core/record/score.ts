@@ -10,6 +10,8 @@ import type { DatedFact, FactOf } from './entries'
 import { knotsIn, matsIn } from './findings'
 import { beforeEach } from './fold'
 import type { DogRecord } from './fold'
+import { scoreFrom } from './score-sums'
+import type { Score, ScoreSums } from './score-sums'
 import { isUnmet } from './unmet'
 import { endsStretch } from './visits'
 
@@ -124,44 +126,30 @@ export function groupsOf(checks: readonly Said[]): Group[] {
   })
 }
 
-/** How right it was, all told. */
-export interface Score {
-  checks: number
-  /** Knots found, said, and as coats like it alone would have said. */
-  found: number
-  said: number
-  like: number
-  /** Mean squared error of the chance of anything, and its mean log loss; smaller is better (published: Brier 1950; Good 1952). */
-  brier: { said: number; like: number }
-  log: { said: number; like: number }
-  /** Share of days whose count lay within its eight in ten. */
-  held: number
-  sittings: number
-}
 /** No chance is so sure that one surprise undoes all. */
 const LEAST_CHANCE = 1e-6
 const logLoss = (p: number, met: boolean) => -Math.log(Math.max(LEAST_CHANCE, met ? p : 1 - p))
 
-/** @returns null where nothing was scored yet */
-export function scoreOf({ checks, sittings }: Pick<Scored, 'checks' | 'sittings'>): Score | null {
-  if (!checks.length) return null
+/** How right checks and days were, in sums. */
+export function sumsOf({ checks, sittings }: Pick<Scored, 'checks' | 'sittings'>): ScoreSums {
   const sum = (of: (c: Said) => number) => checks.reduce((s, c) => s + of(c), 0)
-  const each = (of: (c: Said) => number) => sum(of) / checks.length
   const err = (p: number, c: Said) => (p - Number(c.found > 0)) ** 2
   return {
     checks: checks.length,
     found: sum((c) => c.found),
     said: sum((c) => c.mean),
     like: sum((c) => c.like.mean),
-    brier: { said: each((c) => err(c.any, c)), like: each((c) => err(c.like.any, c)) },
-    log: {
-      said: each((c) => logLoss(c.any, c.found > 0)),
-      like: each((c) => logLoss(c.like.any, c.found > 0)),
-    },
-    held: mean(sittings.map((s) => withinLikely(s.found, s.held))),
+    brierSaid: sum((c) => err(c.any, c)),
+    brierLike: sum((c) => err(c.like.any, c)),
+    logSaid: sum((c) => logLoss(c.any, c.found > 0)),
+    logLike: sum((c) => logLoss(c.like.any, c.found > 0)),
+    held: sittings.reduce((s, d) => s + withinLikely(d.found, d.held), 0),
     sittings: sittings.length,
   }
 }
+/** @returns null where nothing was scored yet */
+export const scoreOf = (scored: Pick<Scored, 'checks' | 'sittings'>): Score | null =>
+  scoreFrom([sumsOf(scored)])
 
 /** Alarms raised of a forecast that is right: one stretch in so many, at most. */
 export const FALSE_ALARMS = 1 / 20
@@ -249,11 +237,13 @@ export function howRight(record: DogRecord, at: Day) {
 }
 export type HowRight = ReturnType<typeof howRight>
 
-/** How right it was of several dogs together, each day of each dog a sitting of its own. */
-export function howRightTogether(records: readonly DogRecord[], at: Day): Score | null {
-  const all = records.map((r) => scored(r, (r.began ?? r.profile).since, at))
-  return scoreOf({
-    checks: all.flatMap((s) => s.checks),
-    sittings: all.flatMap((s) => s.sittings),
-  })
+const wholeOf = (record: DogRecord, at: Day) => scored(record, (record.began ?? record.profile).since, at)
+/** How right it was of one dog, to a hundredth, to be kept and added to others'. */
+export function rightOf(record: DogRecord, at: Day): ScoreSums {
+  const sums = sumsOf(wholeOf(record, at))
+  for (const of of Object.keys(sums) as (keyof ScoreSums)[]) sums[of] = Math.round(100 * sums[of]) / 100
+  return sums
 }
+/** How right it was of several dogs together, each day of each dog a sitting of its own. */
+export const howRightTogether = (records: readonly DogRecord[], at: Day): Score | null =>
+  scoreFrom(records.map((r) => sumsOf(wholeOf(r, at))))

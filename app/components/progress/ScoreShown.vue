@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { dayAndMonth } from '#core/record/say-day'
-import type { HowRight, Score } from '#core/record/score'
+import type { HowRight } from '#core/record/score'
+import type { Score } from '#core/record/score-sums'
 import { asItIs, recordOf } from '~/offline/shown'
 import { hire, plainly } from '~/workers/hire'
 import type { ScoreWork } from '~/workers/score.worker'
@@ -117,7 +118,7 @@ const most = computed(() => Math.max(1, ...counts.value.map((c) => c.many)))
             <PlaceScores :places="told.places.slice(PLACES)" />
           </FoldedMore>
           <p v-if="together" class="border-t border-rule py-2 text-side" role="status" data-household>
-            {{ sayTogether(together, others.length + 1) }}
+            {{ sayTogether(together, 'the household’s', others.length + 1) }}
           </p>
           <ActButton v-else-if="others.length" kind="quiet" :disabled="adding" @click="addHousehold">{{
             adding ? 'Going over the others' : 'And the whole household'

@@ -1,7 +1,9 @@
 <script setup lang="ts">
 import { trustIn } from '#core/care/note/told-and-found'
+import { scoreFrom } from '#core/record/score-sums'
 import type { RoomDog } from '#shared/answers'
 import { plural } from '~/words/numbers'
+import { LEAST_CHECKS, sayTogether } from '~/words/score'
 
 /** How far to trust what is told here: what the room's own visits met, against what had been told of them. */
 const props = defineProps<{ dogs: readonly RoomDog[] }>()
@@ -21,11 +23,24 @@ const says = computed(() => {
       : 'It has been surer than it should: allow more either way.'
   return `Of ${visits} visits, ${held}; mats in all, ${mats}. ${trusted}`
 })
+/** And what was said at their homes, comb by comb. */
+const right = computed(() => props.dogs.flatMap((d) => (d.arrival?.right?.checks ? [d.arrival.right] : [])))
+const together = computed(() => scoreFrom(right.value))
+const atHome = computed(() => {
+  const score = together.value
+  return score && score.checks >= LEAST_CHECKS ? sayTogether(score, 'the room’s', right.value.length) : null
+})
 </script>
 
 <template>
-  <section v-if="trust.visits" aria-label="Told and found" class="mt-6 border-t border-rule pt-2" data-trust>
+  <section
+    v-if="trust.visits || atHome"
+    aria-label="Told and found"
+    class="mt-6 border-t border-rule pt-2"
+    data-trust
+  >
     <h2>Told and found</h2>
-    <p class="why mt-1">{{ says }}</p>
+    <p v-if="trust.visits" class="why mt-1">{{ says }}</p>
+    <p v-if="atHome" class="small mt-1" data-at-home>{{ atHome }}</p>
   </section>
 </template>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { v7 as uuid } from 'uuid'
 import { placeRow } from '#core/coat/regions'
+import { scoreFrom } from '#core/record/score-sums'
 import { sayHelps } from '#core/record/what-works'
 import { dayAndMonth, sayDay, weekdayName } from '#core/record/say-day'
 import { MOST_NOTE } from '#shared/limits'
@@ -9,6 +10,7 @@ import type { SharedView } from '~/words/shared-view'
 import { workLabel } from '~/words/care'
 import { capital, listed, plural } from '~/words/numbers'
 import { sayHandled } from '~/words/diary'
+import { sayRight } from '~/words/score'
 import { CONDITION_SAYS, sayMark, sayWorks } from '~/words/truths'
 import { sayAllowed, sayArrival, sayMoved } from '~/words/visit'
 
@@ -33,6 +35,8 @@ const moved = computed(() => arrival.value && sayMoved(arrival.value.next, props
 /** What the last visits by the same hands met, against what had been told. */
 const LAST_MET = 2
 const met = computed(() => (arrival.value?.met ?? []).slice(-LAST_MET))
+/** How right it was at home. */
+const right = computed(() => sayRight(scoreFrom(arrival.value?.right ? [arrival.value.right] : [])))
 const sayMats = (n: number) => (n < 0.95 ? 'less than one mat' : plural(Math.round(n), 'mat'))
 const ADVICE_STATE = { new: 'not read yet', read: 'read', asked: 'they ask about it' }
 /** What is told at once; the rest is folded. */
@@ -109,6 +113,7 @@ const { sayWhen } = useInstants()
         {{ dayAndMonth(m.day, shared.today) }}: told {{ sayMats(m.told.mats) }}, likely {{ m.told.low }} to
         {{ m.told.high }}; found {{ m.found.mats }}.
       </p>
+      <p v-if="right" class="small mt-1" data-right>{{ right }}</p>
       <slot name="when" />
       <p class="small mt-1">{{ shared.profile.weightKg }} kg, {{ shared.profile.sex }}.</p>
       <p v-for="c in arrival?.concerns" :key="c" class="mt-2 flex items-start gap-2 font-semibold text-vet">

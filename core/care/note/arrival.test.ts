@@ -18,6 +18,12 @@ describe('what a groomer is about to find', () => {
     expect(arrivalOf(dog(), AT).visit).toBeNull()
     expect(arrivalOf(dog(), AT).any).toBeCloseTo(chanceOfAnyMat(coatOn(dog(), AT).places), 12)
   })
+  it('says how right home was told so far', () => {
+    const check = (day: string) => entry(day, { kind: 'check', region: 'belly', finding: 'glides' })
+    const { right } = arrivalOf(dog({ nextVisit: VISIT }, 20, [check('2026-09-10'), check('2026-09-17')]), AT)
+    expect([right!.checks, right!.found, right!.sittings]).toEqual([2, 0, 2])
+    expect(arrivalOf(dog(), AT).right!.checks).toBe(0)
+  })
   it('is the coat as it is where the visit is past, or too far off to say', () => {
     for (const nextVisit of ['2026-09-19', '2027-09-20'])
       expect(arrivalOf(dog({ nextVisit }), AT).visit).toBeNull()

@@ -13,6 +13,8 @@ import type { DogRecord } from '../../record/fold'
 import { chanceOfAnyMat, chanceOfMat, expectedKnots, expectedMats, placesOf } from '../../record/odds'
 import type { Shade } from '../../record/odds'
 import { shadeHere } from '../../record/unmet'
+import { rightOf } from '../../record/score'
+import type { ScoreSums } from '../../record/score-sums'
 import { timeline } from '../../record/timeline'
 import { learnedKnotMinutes } from './knot-minutes'
 import { overdueCare } from './overdue'
@@ -63,6 +65,8 @@ export interface Arrival {
   overdue?: string
   /** What visits before met, and what had been told of them; a reader is given those of their own hand. */
   met?: ToldAndFound[]
+  /** How right what was said at home has been; a forecast kept from before has none. */
+  right?: ScoreSums
   /** How the visit came to be when it is. */
   next?: NextVisit
 }
@@ -149,6 +153,7 @@ export function arrivalOf(record: DogRecord, at: Day): Arrival {
     },
     overdue: overdueCare(record, at),
     met: toldAndFound(record, at),
+    right: rightOf(record, at),
     next: nextVisitOf(record, at),
   }
 }
