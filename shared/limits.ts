@@ -12,6 +12,15 @@ export type Role = (typeof ROLES)[number]
 export const SCOPES = ['note', 'stretch', 'history'] as const
 export type Scope = (typeof SCOPES)[number]
 
+/** A session ends so many days after it began, and so many after it was last seen (judgement: a diary kept at the table). */
+export const SESSION_DAYS = 60
+export const IDLE_DAYS = 30
+/** Whoever has just said who they are is not asked again for so many minutes (judgement). */
+export const PROVED_MINUTES = 15
+/** Hours a link opens in which a password is set anew, and one that moves an account to another address (OWASP ASVS 4.0.3, 2.3.1; judgement). */
+export const RESET_HOURS = 1
+export const MOVE_HOURS = 24
+
 /** Days between asking for everything to be deleted and its going (judgement). */
 export const GRACE_DAYS = 14
 

@@ -33,6 +33,9 @@ useHead({ title: 'Start · Grumbo' })
     <p class="small mt-6">
       {{ LAW }}
     </p>
-    <ActButton to="/" kind="quiet" class="mt-2">I have an account</ActButton>
+    <p class="mt-2 flex flex-wrap gap-x-6">
+      <ActButton to="/" kind="quiet">I have an account</ActButton>
+      <ActButton to="/safe" kind="quiet">How it is kept safe</ActButton>
+    </p>
   </main>
 </template>

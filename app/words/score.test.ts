@@ -87,10 +87,12 @@ describe('how right it was, in words', () => {
       held: 0.79,
       sittings: 300,
     }
-    expect(sayTogether(score, 'the household’s', 3)).toBe(
-      'The household’s three dogs together: 1423 combings of a place, said 159, found 162; coats like theirs would have said 118. Eight in ten held 8 in 10.',
+    expect(sayTogether(score, 'The household’s three dogs together')).toBe(
+      'The household’s three dogs together: 1423 combings of a place, said 159 knots, found 162; coats like theirs would have said 118. Eight in ten held 8 in 10.',
     )
-    expect(sayRight(score)).toBe('At home, held to its word: 1423 combings of a place, said 159, found 162.')
+    expect(sayRight(score)).toBe(
+      'At home, held to its word: 1423 combings of a place, said 159 knots, found 162.',
+    )
     expect(sayRight({ ...score, checks: LEAST_CHECKS - 1 })).toBeNull()
     expect(sayRight(null)).toBeNull()
   })

@@ -71,10 +71,11 @@ export function sayPlace({ place, checks, said, found, likely }: PlaceScore): {
   }
 }
 
-const comb = (s: Score) => `${s.checks} combings of a place, said ${Math.round(s.said)}, found ${s.found}`
-/** Dogs in one sentence. @param whose they are, as “the household’s” */
-export const sayTogether = (s: Score, whose: string, dogs: number): string =>
-  `${capital(whose)} ${plural(dogs, 'dog')} together: ${comb(s)}; coats like theirs would have said ${Math.round(s.like)}. Eight in ten held ${Math.round(10 * s.held)} in 10.`
+const comb = (s: Score) =>
+  `${s.checks} combings of a place, said ${Math.round(s.said)} knots, found ${s.found}`
+/** Dogs in one sentence. @param who they are, as “The household’s two dogs together” */
+export const sayTogether = (s: Score, who: string): string =>
+  `${who}: ${comb(s)}; coats like theirs would have said ${Math.round(s.like)}. Eight in ten held ${Math.round(10 * s.held)} in 10.`
 /** One dog's, for its groomer; null while it is too early. */
 export const sayRight = (s: Score | null): string | null =>
   s && s.checks >= LEAST_CHECKS ? `At home, held to its word: ${comb(s)}.` : null

@@ -65,6 +65,7 @@ const PAGES = [
   '/household',
   '/room',
   '/letters',
+  '/safe',
   '/post',
   '/dogs/ID',
   '/dogs/ID/table',

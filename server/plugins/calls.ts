@@ -26,6 +26,7 @@ const PAGES = new Set([
     'letters',
     'password',
     'room',
+    'safe',
     'setup',
     'sign-up',
   ],

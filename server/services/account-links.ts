@@ -1,5 +1,6 @@
 import { and, eq, gt, isNull, lt } from 'drizzle-orm'
 import { hoursToMilliseconds } from 'date-fns'
+import { MOVE_HOURS, RESET_HOURS } from '../../shared/limits'
 import { hashOf, newToken } from '../access/token'
 import { whoseColumns, whoseOf } from '../access/whose'
 import type { Whose } from '../access/whose'
@@ -12,7 +13,10 @@ import { accountLinks } from '../db/schema'
 
 type LinkKind = (typeof LINK_KINDS)[number]
 /** How long each opens its door, ms (judgement; a new password, an hour). */
-const OPEN_MS: Record<LinkKind, number> = { reset: hoursToMilliseconds(1), move: hoursToMilliseconds(24) }
+const OPEN_MS: Record<LinkKind, number> = {
+  reset: hoursToMilliseconds(RESET_HOURS),
+  move: hoursToMilliseconds(MOVE_HOURS),
+}
 
 const live = (kind: LinkKind, token: string) =>
   and(

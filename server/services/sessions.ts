@@ -1,19 +1,15 @@
 import { and, desc, eq, gt, isNull, ne, sql } from 'drizzle-orm'
 import type { Placeholder } from 'drizzle-orm'
-import { hoursToMilliseconds, minutesToMilliseconds } from 'date-fns'
+import { addMinutes, hoursToMilliseconds } from 'date-fns'
 import { v7 as uuid } from 'uuid'
 import type { SignedIn } from '../../shared/answers'
+import { IDLE_DAYS, PROVED_MINUTES, SESSION_DAYS } from '../../shared/limits'
 import type { Whose } from '../access/whose'
 import { currentInstant, inDays } from '../clock'
 import type { Db, Tx } from '../db/client'
 import { db } from '../db/client'
 import { groomerSessions, sessions } from '../db/schema'
 
-/** A session ends so many days after it began, and so many after it was last seen (judgement: a diary kept at the table). */
-export const SESSION_DAYS = 60
-const IDLE_DAYS = 30
-/** Whoever has just said who they are is not asked again for so long (judgement). */
-const PROVED_MS = minutesToMilliseconds(15)
 /** When a session was last seen is noted no oftener than this: it is a write in every call's way (judgement). */
 const SEEN_MS = hoursToMilliseconds(1)
 
@@ -45,7 +41,7 @@ export const ASKED = {
   idleSince: sql.placeholder('idleSince'),
 }
 
-const soon = () => new Date(currentInstant().getTime() + PROVED_MS)
+const soon = () => addMinutes(currentInstant(), PROVED_MINUTES)
 
 /**
  * A fresh session.

@@ -103,7 +103,7 @@ it('says where it was furthest out, of the whole household when asked, and what 
   const harness = await page.text('[data-cause=harness]')
   expect(harness).toMatch(/^The harness\s+\d(\.\d)?\s+\d(\.\d)? to \d(\.\d)?\s+\d/)
   await page.press('And the whole household')
-  await page.says(/The household’s two dogs together: \d{3,} combings of a place, said \d+, found \d+/)
+  await page.says(/The household’s two dogs together: \d{3,} combings of a place, said \d+ knots, found \d+/)
   expect(await page.violations()).toEqual([])
   await page.size(PHONE)
   expect(await page.sideways()).toBe(0)
@@ -124,13 +124,11 @@ it('a groomer’s week stands as minutes', async () => {
   const nextVisit = new Date(Date.parse(localDay()) + 3 * millisecondsInDay).toISOString().slice(0, 10)
   const coming = newDog({ name: 'Coming', nextVisit })
   await owner.call('POST', '/api/dogs', coming)
-  const { json } = await owner.call('POST', `/api/dogs/${coming.id}/shares`, {
-    id: coming.id,
-    groomer: 'Imke',
-    scope: 'stretch',
-    days: 30,
-  })
-  await groomer.call('POST', '/api/room/dogs', { code: json.code })
+  for (const { id } of [coming, dog]) {
+    const share = { id, groomer: 'Imke', scope: 'stretch', days: 30 }
+    const { json } = await owner.call('POST', `/api/dogs/${id}/shares`, share)
+    await groomer.call('POST', '/api/room/dogs', { code: json.code })
+  }
   const email = String((await groomer.call('GET', '/api/room')).json.email)
   await page.visit('/room')
   await page.type('[name=email]', email)
@@ -140,6 +138,13 @@ it('a groomer’s week stands as minutes', async () => {
   expect(await walk(section('Minutes for knots'), Key.ARROW_DOWN)).toMatch(
     /^Coming, .+: knots usually \d+ min, likely \d+ to \d+/,
   )
+  // And how right it was of the dog that is written of; the other has nothing to be held to.
+  expect(await page.text('[data-at-home]')).toMatch(
+    /^One dog of the room: \d{3} combings of a place, said \d+ knots, found \d+; /,
+  )
+  await page.press('All dogs')
+  await page.press(dog.profile.name)
+  expect(await page.text('[data-right]')).toMatch(/^At home, held to its word: \d{3} combings of a place/)
 })
 
 it('opens with no signal once it was shown, and the page that draws itself lets it in', async () => {

@@ -118,6 +118,7 @@ const SCREENS: [string, () => Promise<void>, string | RegExp][] = [
     'Praise and a treat',
   ],
   ['about the dog', () => page.visit(`/dogs/${dog.id}/about`), 'A line counts from its day'],
+  ['how it is kept safe', () => page.visit('/safe'), /12 characters or more[^]*14 days after you ask/],
   ['a knot, where', () => page.visit(`/dogs/${dog.id}/knot`), 'Where is the knot?'],
   [
     'a knot, a question',

@@ -100,6 +100,7 @@ async function saveAll() {
         gathering || 'Everything in one file, zip'
       }}</ActButton>
       <NoticeLine v-if="unsaved" class="mt-2">{{ unsaved }}</NoticeLine>
+      <ActButton to="/safe" kind="quiet" class="mt-2">How it is kept safe</ActButton>
     </section>
     <div class="mt-8 desk:mt-0">
       <SignedInPlaces :key="anew" :base="`${base}/sessions`" />

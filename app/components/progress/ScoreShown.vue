@@ -118,7 +118,7 @@ const most = computed(() => Math.max(1, ...counts.value.map((c) => c.many)))
             <PlaceScores :places="told.places.slice(PLACES)" />
           </FoldedMore>
           <p v-if="together" class="border-t border-rule py-2 text-side" role="status" data-household>
-            {{ sayTogether(together, 'the household’s', others.length + 1) }}
+            {{ sayTogether(together, `The household’s ${plural(others.length + 1, 'dog')} together`) }}
           </p>
           <ActButton v-else-if="others.length" kind="quiet" :disabled="adding" @click="addHousehold">{{
             adding ? 'Going over the others' : 'And the whole household'

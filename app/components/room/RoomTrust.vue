@@ -2,7 +2,7 @@
 import { trustIn } from '#core/care/note/told-and-found'
 import { scoreFrom } from '#core/record/score-sums'
 import type { RoomDog } from '#shared/answers'
-import { plural } from '~/words/numbers'
+import { capital, plural } from '~/words/numbers'
 import { LEAST_CHECKS, sayTogether } from '~/words/score'
 
 /** How far to trust what is told here: what the room's own visits met, against what had been told of them. */
@@ -23,12 +23,16 @@ const says = computed(() => {
       : 'It has been surer than it should: allow more either way.'
   return `Of ${visits} visits, ${held}; mats in all, ${mats}. ${trusted}`
 })
+const who = computed(() => {
+  const n = right.value.length
+  return n > 1 ? `${capital(plural(n, 'dog'))} of the room together` : 'One dog of the room'
+})
 /** And what was said at their homes, comb by comb. */
 const right = computed(() => props.dogs.flatMap((d) => (d.arrival?.right?.checks ? [d.arrival.right] : [])))
 const together = computed(() => scoreFrom(right.value))
 const atHome = computed(() => {
   const score = together.value
-  return score && score.checks >= LEAST_CHECKS ? sayTogether(score, 'the room’s', right.value.length) : null
+  return score && score.checks >= LEAST_CHECKS ? sayTogether(score, who.value) : null
 })
 </script>
 

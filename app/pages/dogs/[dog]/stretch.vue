@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { forecastOf } from '#core/plan/forecast'
 import { CARE, isPlanned } from '#core/due/due'
 import { careUnits } from '#core/due/care-units'
 import { careItems } from '#core/plan/today-care'
@@ -134,9 +133,8 @@ const weekChange = computed(() => {
 const against = computed(() => {
   if (!plan.value || !forecast.value) return null
   const all = allOnLongDays(coat.value, plan.value.choices, plan.value.to)
-  if (!all) return null
-  const came = forecastOf(coat.value, all.planned, plan.value.to)
-  return sayAgainstLongDays(forecast.value, came, all.first, daysLeft.value)
+  const bears = { bears: coat.value.bears + SETUP_MINUTES, she: profile.value.sex === 'female' }
+  return all && sayAgainstLongDays(forecast.value, all, daysLeft.value, bears)
 })
 const out = computed(() =>
   forecast.value
