@@ -1,10 +1,11 @@
 import { describe, expect, it } from 'vitest'
 import { missedOn } from '#core/plan/day-off'
 import { planOn, planToday, pastOf } from '#core/plan/today'
+import type { PlaceId } from '#core/coat/regions'
 import { addDays } from '#core/record/day'
 import { coatOn } from '#core/record/fold'
 import { dog, entry, profile } from '../../tests/support/dogs'
-import { sayToday, sayWhyToday } from './today-head'
+import { sayAt, sayToday, sayWhyToday } from './today-head'
 
 /** A Sunday. */
 const TODAY = '2026-09-06'
@@ -31,19 +32,27 @@ describe('a day with no minutes', () => {
     expect(missed).not.toBeNull()
     const says = sayWhyToday(plan, record.profile, addDays(TODAY, 1), missed)
     expect(says).toMatch(/^Sundays have no minutes in your week\. Next on Monday\./)
-    expect(says).toMatch(/go to the [a-z ]+ first: say below how many\.$/)
+    expect(says).toMatch(/ Any you find today begin (at the|behind|under) [a-z ]+: say below how many\.$/)
   })
   it('lets a coat be that stands well', () => {
     const { coat, past, plan, record } = plannedFor(1)
     expect(missedOn(coat, past)).toBeNull()
     expect(sayWhyToday(plan, record.profile, addDays(TODAY, 1), null)).toMatch(
-      /^Next on Monday\. (?!.*go to the)/,
+      /^Next on Monday\. (?!.*Any you find)/,
     )
   })
   it('asks for none of a smooth coat, which has a mitt', () => {
     const record = dog({ coat: 'smooth' }, 12)
     expect(missedOn(coatOn(record, TODAY), pastOf(record, TODAY))).toBeNull()
   })
+})
+
+it('the comb begins at a place, behind one or under one', () => {
+  expect(['beard', 'behind-ear', 'under-tail'].map((p) => sayAt(p as PlaceId))).toEqual([
+    'at the beard',
+    'behind the ears',
+    'under the tail',
+  ])
 })
 
 describe('a day with minutes', () => {

@@ -8,6 +8,12 @@ import { sayCareDone } from './care-done'
 import { capital, inHalves, plural, wholeMinutes } from './numbers'
 import { sayGoingOver, sayWhy } from './reasons'
 
+/** Where the comb begins: “at the beard”, “behind the ears”. */
+export function sayAt(place: PlaceId): string {
+  const places = placeRow(place).plural.toLowerCase()
+  return /^(behind|under)/.test(places) ? places : `at the ${places}`
+}
+
 const herOf = (profile: Profile) => (profile.sex === 'female' ? 'her' : 'him')
 
 /**
@@ -64,5 +70,6 @@ export function sayWhyToday(
   if (plan.items.length) return why
   const when = next ? `Next on ${weekdayName(next)}. ` : ''
   if (!missed) return when + why
-  return `${weekdayName(plan.day)}s have no minutes in your week. ${when}${why} Any you find today go to the ${placeRow(missed).plural.toLowerCase()} first: say below how many.`
+  const known = plan.guess ? '' : `${why} `
+  return `${weekdayName(plan.day)}s have no minutes in your week. ${when}${known}Any you find today begin ${sayAt(missed)}: say below how many.`
 }

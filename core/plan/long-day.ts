@@ -20,7 +20,7 @@ export interface LongDays {
 }
 /**
  * All of it in one sitting on the week's longest day. The coat is left as it was.
- * @returns null where the week has but one day for the table, or none such is left
+ * @returns null where the week has but one day for the table, or fewer than two such are left: then there is no habit
  */
 export function allOnLongDays(from: Coat, choices: Choices, to: Day): LongDays | null {
   const { minutes } = from.profile
@@ -33,7 +33,7 @@ export function allOnLongDays(from: Coat, choices: Choices, to: Day): LongDays |
   const planned = Array.from({ length: daysBetween(begins, to) }, (_, n) => addDays(begins, n))
     .filter((day) => weekday(day) === on && !choices.blocked.includes(day))
     .map((day): Planned => ({ day, places, pinned: false }))
-  if (!planned.length) return null
+  if (planned.length < 2) return null
   const all = forecastOf(from, planned, to)
   return {
     first: planned[0]!.day,

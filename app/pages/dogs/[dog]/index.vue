@@ -11,7 +11,7 @@ import { buildOf } from '#drawing/build-of'
 import { capital, inHalves, plural } from '~/words/numbers'
 import { sayCareDone } from '~/words/care-done'
 import { sayChance, sayReason } from '~/words/reasons'
-import { sayToday, sayWhyToday } from '~/words/today-head'
+import { sayAt, sayToday, sayWhyToday } from '~/words/today-head'
 
 const { file, today, coat, planning } = useDog()
 const combAtTable = useCombAtTable()
@@ -103,11 +103,7 @@ const startLabel = computed(() => {
   const first = plan.value.items[0]
   const care = plan.value.care[0]
   if (!first && care) return capital(sayCareDone([care], profile.value.sex === 'female' ? 'her' : 'him'))
-  return first
-    ? `${over.value?.met ? 'Go on' : 'Start'} at the ${placeRow(first.place).plural.toLowerCase()}`
-        .replace('at the behind', 'behind')
-        .replace('at the under', 'under')
-    : 'Start'
+  return first ? `${over.value?.met ? 'Go on' : 'Start'} ${sayAt(first.place)}` : 'Start'
 })
 const anyConcern = computed(() => file.value.entries.some((e) => e.what.kind === 'concern'))
 const anyAdvice = computed(() => file.value.entries.some((e) => e.what.kind === 'advice'))
