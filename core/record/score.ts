@@ -131,7 +131,7 @@ const LEAST_CHANCE = 1e-6
 const logLoss = (p: number, met: boolean) => -Math.log(Math.max(LEAST_CHANCE, met ? p : 1 - p))
 
 /** How right checks and days were, in sums. */
-export function sumsOf({ checks, sittings }: Pick<Scored, 'checks' | 'sittings'>): ScoreSums {
+function sumsOf({ checks, sittings }: Pick<Scored, 'checks' | 'sittings'>): ScoreSums {
   const sum = (of: (c: Said) => number) => checks.reduce((s, c) => s + of(c), 0)
   const err = (p: number, c: Said) => (p - Number(c.found > 0)) ** 2
   return {
