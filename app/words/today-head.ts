@@ -20,12 +20,13 @@ const herOf = (profile: Profile) => (profile.sex === 'female' ? 'her' : 'him')
  * What Today says first: the act, and how long the whole list takes.
  * @param there.minutes the day's
  * @param there.total of the list, laying out in it
+ * @param there.goneOver the coat was today, whatever minutes the day has
  * @param there.pelted a hand felt so much that the groomer comes first
  */
 export function sayToday(
   plan: TodayPlan,
   profile: Profile,
-  there: { minutes: number; total: number; pelted: boolean },
+  there: { minutes: number; total: number; goneOver: boolean; pelted: boolean },
 ): { act: string; minutes: string } {
   if (plan.goingOver)
     return there.pelted
@@ -42,7 +43,7 @@ export function sayToday(
     return { act: `${capital([comb, after].filter(Boolean).join(' and '))},`, minutes: `${minutes} minutes` }
   }
   const act =
-    !there.minutes && profile.coat !== 'smooth'
+    !there.minutes && !there.goneOver && profile.coat !== 'smooth'
       ? 'A day off the table'
       : plan.waiting.length
         ? 'Too short for a session'

@@ -42,13 +42,19 @@ const over = computed(() => plan.value.goingOver)
 const felt = computed(() => now.value.felt)
 const pelted = computed(() => felt.value === 'many' || felt.value === 'sheet')
 const headline = computed(() =>
-  sayToday(plan.value, profile.value, { minutes: minutes.value, total: total.value, pelted: pelted.value }),
+  sayToday(plan.value, profile.value, {
+    minutes: minutes.value,
+    total: total.value,
+    goneOver: goneOver.value,
+    pelted: pelted.value,
+  }),
 )
 const why = computed(() => {
   const ahead = planning.plan.value?.sessions.find((s) => s.day > today.value)
   const next = ahead?.day ?? nextSession(profile.value, today.value)
-  return sayWhyToday(plan.value, profile.value, next, minutes.value ? null : missed.value)
+  return sayWhyToday(plan.value, profile.value, next, minutes.value || goneOver.value ? null : missed.value)
 })
+const goneOver = computed(() => past.value.goneOverOn === today.value)
 /** On a day with no minutes: where some would go first. */
 const missed = computed(() => missedOn(coat.value, past.value))
 

@@ -129,7 +129,7 @@ const weekChange = computed(() => {
   return weeks.value.map((w, i) => Math.round(moved[i]!.planned - w.planned))
 })
 
-/** What the same minutes come to on one long day a week: worked out once a plan, not with every drag. */
+/** What combing it all on one long day a week comes to: worked out once a plan, not with every drag. */
 const against = computed(() => {
   if (!plan.value || !forecast.value) return null
   const all = allOnLongDays(coat.value, plan.value.choices, plan.value.to)
