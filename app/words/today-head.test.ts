@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { missedOn } from '#core/plan/day-off'
+import { wantsMinutes } from '#core/plan/day-off'
 import { planOn, planToday, pastOf } from '#core/plan/today'
 import type { PlaceId } from '#core/coat/regions'
 import { addDays } from '#core/record/day'
@@ -31,22 +31,21 @@ describe('a day with no minutes', () => {
   })
   it('says so and asks for some, where a mat somewhere is likelier than not', () => {
     const { plan, record, coat, past } = plannedFor(56)
-    const missed = missedOn(coat, past)
-    expect(missed).not.toBeNull()
-    const says = sayWhyToday(plan, record.profile, addDays(TODAY, 1), missed)
+    expect(wantsMinutes(coat, past)).toBe(true)
+    const says = sayWhyToday(plan, record.profile, addDays(TODAY, 1), true)
     expect(says).toMatch(/^Sundays have no minutes in your week\. Next on Monday\./)
-    expect(says).toMatch(/ Any you find today begin (at the|behind|under) [a-z ]+: say below how many\.$/)
+    expect(says).toMatch(/ Any you find today go where it knots soonest: say below how many\.$/)
   })
   it('lets a coat be that stands well', () => {
     const { coat, past, plan, record } = plannedFor(1)
-    expect(missedOn(coat, past)).toBeNull()
-    expect(sayWhyToday(plan, record.profile, addDays(TODAY, 1), null)).toMatch(
+    expect(wantsMinutes(coat, past)).toBe(false)
+    expect(sayWhyToday(plan, record.profile, addDays(TODAY, 1), false)).toMatch(
       /^Next on Monday\. (?!.*Any you find)/,
     )
   })
   it('asks for none of a smooth coat, which has a mitt', () => {
     const record = dog({ coat: 'smooth' }, 12)
-    expect(missedOn(coatOn(record, TODAY), pastOf(record, TODAY))).toBeNull()
+    expect(wantsMinutes(coatOn(record, TODAY), pastOf(record, TODAY))).toBe(false)
   })
 })
 

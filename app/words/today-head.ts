@@ -54,14 +54,9 @@ export function sayToday(
 /**
  * Why that, and when next.
  * @param next the next session's day, if there is one
- * @param missed where minutes today would go first, on a day that has none and would be better with some
+ * @param wants it has no minutes, and would be the better for some
  */
-export function sayWhyToday(
-  plan: TodayPlan,
-  profile: Profile,
-  next: Day | null,
-  missed: PlaceId | null,
-): string {
+export function sayWhyToday(plan: TodayPlan, profile: Profile, next: Day | null, wants: boolean): string {
   if (plan.rubDown)
     return plan.rubDown.days === null
       ? 'A short coat does not knot. A mitt over it lifts what is loose.'
@@ -70,7 +65,7 @@ export function sayWhyToday(
   const why = sayWhy(plan, profile)
   if (plan.items.length) return why
   const when = next ? `Next on ${weekdayName(next)}. ` : ''
-  if (!missed) return when + why
+  if (!wants) return when + why
   const known = plan.guess ? '' : `${why} `
-  return `${weekdayName(plan.day)}s have no minutes in your week. ${when}${known}Any you find today begin ${sayAt(missed)}: say below how many.`
+  return `${weekdayName(plan.day)}s have no minutes in your week. ${when}${known}Any you find today go where it knots soonest: say below how many.`
 }

@@ -1,5 +1,4 @@
 import { SETUP_MINUTES } from '../coat/minutes'
-import type { PlaceId } from '../coat/regions'
 import type { Coat } from '../record/coat'
 import { planOn } from './today'
 import type { Past } from './today'
@@ -8,11 +7,8 @@ import type { Past } from './today'
 const ASKS_FROM = 0.5
 /** Minutes asked after: a short sitting, laying out in it (judgement). */
 const A_SITTING = SETUP_MINUTES + 12
-/**
- * Where minutes would go first on a day that has none and would be the better for some; null where it may stay a day
- * off.
- */
-export function missedOn(coat: Coat, past: Past): PlaceId | null {
+/** Whether a day that has no minutes would be the better for some; else it may stay a day off. */
+export function wantsMinutes(coat: Coat, past: Past): boolean {
   const would = planOn(coat, A_SITTING, past)
-  return would.chanceIfLeft >= ASKS_FROM ? (would.items[0]?.place ?? null) : null
+  return would.chanceIfLeft >= ASKS_FROM && would.items.length > 0
 }

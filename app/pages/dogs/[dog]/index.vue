@@ -2,7 +2,7 @@
 import { SETUP_MINUTES } from '#core/coat/minutes'
 import { placeRow } from '#core/coat/regions'
 import type { PlaceId, RegionId } from '#core/coat/regions'
-import { missedOn } from '#core/plan/day-off'
+import { wantsMinutes } from '#core/plan/day-off'
 import { playAhead } from '#core/plan/kept'
 import { nextSession } from '#core/plan/look-ahead'
 import { shownMinutes } from '#core/plan/shown-minutes'
@@ -52,11 +52,10 @@ const headline = computed(() =>
 const why = computed(() => {
   const ahead = planning.plan.value?.sessions.find((s) => s.day > today.value)
   const next = ahead?.day ?? nextSession(profile.value, today.value)
-  return sayWhyToday(plan.value, profile.value, next, minutes.value || goneOver.value ? null : missed.value)
+  return sayWhyToday(plan.value, profile.value, next, !minutes.value && !goneOver.value && wants.value)
 })
 const goneOver = computed(() => past.value.goneOverOn === today.value)
-/** On a day with no minutes: where some would go first. */
-const missed = computed(() => missedOn(coat.value, past.value))
+const wants = computed(() => wantsMinutes(coat.value, past.value))
 
 const SHOWN = 5
 const all = ref(false)
