@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest'
 import { dog } from '../../../tests/support/dogs'
 import { COAT_IDS } from '../../coat/coat-types'
 import { coatOn } from '../../record/fold'
-import { bathAmounts, meanLength } from './bath-recipe'
+import { bathAmounts, DRY_BEFORE_BED, meanLength, USUAL_RATIO, WASHING_MINUTES, WATER_C } from './bath-recipe'
 import { dryerProblem, dryingMinutes } from '../../coat/drying'
 import { bottleProblem, dilute, ratioProblem } from './mix'
 
@@ -13,25 +13,49 @@ describe('what to make up', () => {
     expect(bathAmounts(10, 30).shampooMl).toBe(350)
     expect(bathAmounts(80, 15).shampooMl).toBe(1000)
   })
+  it('a third less conditioner, in tens, and never less than a cup’s ten (judgement)', () => {
+    expect(bathAmounts(10, 15)).toEqual({ shampooMl: 250, conditionerMl: 170 })
+    expect(bathAmounts(10, 15, 0.5)).toEqual({ shampooMl: 130, conditionerMl: 80 })
+    expect(bathAmounts(1, 3, 0.01)).toEqual({ shampooMl: 10, conditionerMl: 10 })
+  })
+  it('lukewarm water, twenty-five minutes of washing, dry an hour before bed', () => {
+    // The temperature from memory, the minutes by judgement.
+    expect(WATER_C).toEqual({ from: 37, to: 38 })
+    expect([WASHING_MINUTES, DRY_BEFORE_BED]).toEqual([25, 60])
+    expect(USUAL_RATIO).toEqual({ shampoo: 10, conditioner: 8 })
+  })
   it('a ratio of 1 to 0, and one that is nothing, are met with a sentence', () => {
     expect(ratioProblem(0)).toMatch(/no water in it/)
     expect(ratioProblem(NaN)).toMatch(/as its label does/)
     expect(ratioProblem(-3)).toMatch(/as its label does/)
     expect(ratioProblem(9999)).toMatch(/Look at the label/)
     expect(ratioProblem(10)).toBe(null)
+    expect([ratioProblem(500), ratioProblem(501)]).toEqual([
+      null,
+      expect.stringContaining('nearly all water'),
+    ])
     expect(() => dilute(100, 0)).toThrow(/no water/)
     expect(() => dilute(0, 10)).toThrow(/nothing to mix/)
+    expect(dilute(1, 4)).toEqual({ productMl: 0.2, waterMl: 0.8 })
   })
   it('900 ml in a 500 ml bottle are made up in two goes', () => {
     expect(bottleProblem(900, 500)).toMatch(/900 ml do not go into a 500 ml bottle.* 2 goes/)
     expect(bottleProblem(500, 500)).toBe(null)
     expect(bottleProblem(100, 0)).toMatch(/A bottle holds/)
+    expect([20, 5000].map((ml) => bottleProblem(10, ml))).toEqual([null, null])
+    for (const ml of [19, 5001]) expect(bottleProblem(10, ml)).toMatch(/A bottle holds 20 to 5,000 ml/)
   })
   it('the mean length is by area', () => {
     const coat = coatOn(dog({}, 20), '2026-09-01')
     const lengths = coat.places.map((p) => p.mm)
     expect(meanLength(coat)).toBeGreaterThan(Math.min(...lengths))
     expect(meanLength(coat)).toBeLessThan(Math.max(...lengths))
+    const [a, b] = [coat.places[0]!, coat.places[1]!]
+    const places = [
+      { ...a, mm: 10, region: { ...a.region, area: 3 } },
+      { ...b, mm: 30, region: { ...b.region, area: 1 } },
+    ]
+    expect(meanLength({ places })).toBe(15)
   })
 })
 

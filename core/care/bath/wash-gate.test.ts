@@ -1,13 +1,15 @@
 import { describe, expect, it } from 'vitest'
 import { dog, entry, profile } from '../../../tests/support/dogs'
 import { REGION_IDS } from '../../coat/regions'
+import { teaseMinutes } from '../../coat/minutes'
 import { addDays } from '../../record/day'
 import type { Entry } from '../../record/entries'
 import type { Coat } from '../../record/coat'
 import { coatOn } from '../../record/fold'
 import { WASHING_MINUTES } from './bath-recipe'
+import { expectedKnots } from '../../record/odds'
 import { openConcerns } from '../look/look-over'
-import { mayWash } from './wash-gate'
+import { areaShare, mayWash } from './wash-gate'
 import type { WashAsked } from './wash-gate'
 
 const TODAY = '2026-09-20'
@@ -51,6 +53,17 @@ describe('a part wash', () => {
     expect(gate([], { part: REAR, stitches: true }).answer).toMatchObject({ answer: 'vet' })
     expect(gate([], { part: REAR, vetPlan: 'Weekly' }).answer).toEqual({ answer: 'vet-plan' })
   })
+  it('of the feet is not for a dog with sore pads, of the rear it may be', () => {
+    const pads = entry(TODAY, { kind: 'concern', where: 'pads', seen: ['red'] })
+    expect(gate([pads], { part: ['forefoot'] }).answer).toMatchObject({ answer: 'vet', where: 'pads' })
+    expect(gate([pads], { part: REAR }).answer).toEqual({ answer: 'yes' })
+  })
+  it('has a share of the coat by area, and of nothing the whole', () => {
+    const { places } = coatOn(dog(), TODAY)
+    const area = (of: typeof places) => of.reduce((sum, p) => sum + p.region.area, 0)
+    expect(areaShare(places.slice(0, 5), places)).toBeCloseTo(area(places.slice(0, 5)) / area(places), 12)
+    expect(areaShare([], [])).toBe(1)
+  })
   it('is dried by its share of the coat', () => {
     const whole = gate(combedOn(TODAY)).drying!
     const rear = gate(combedOn(TODAY), { part: REAR }).drying!
@@ -71,7 +84,10 @@ describe('may this dog be washed today', () => {
     const two = combedOn(TODAY).filter((e) => !JSON.stringify(e).includes('behind-ear'))
     const { answer } = gate(two)
     expect(answer).toMatchObject({ answer: 'comb-first', places: ['behind-ear'], tryWater: false })
-    expect(answer.answer === 'comb-first' && answer.minutes).toBeGreaterThan(0)
+    const coat = coatOn(dog({}, 20, two), TODAY)
+    const ears = coat.places.filter((p) => p.region.place === 'behind-ear')
+    const minutes = ears.reduce((sum, p) => sum + coat.minutesOf(p) + teaseMinutes(expectedKnots(p)), 0)
+    expect(answer.answer === 'comb-first' && answer.minutes).toBeCloseTo(minutes, 9)
     expect(gate(combedOn(addDays(TODAY, -2))).answer).toMatchObject({ answer: 'comb-first' })
   })
   it('a knot left in is combed first, but for one that passed the water test', () => {
@@ -125,6 +141,24 @@ describe('may this dog be washed today', () => {
       })
     }
   })
+  it('a place where it was found sore is not wetted, and nothing is said of eight mats but that there are some', () => {
+    const sore = { finding: 'knot', count: 1, out: 0, decided: { answer: 'vet', why: 'sore' } }
+    expect(gate(combedOn(TODAY, { beard: sore })).answer).toEqual({
+      answer: 'vet',
+      why: 'sore',
+      where: 'beard',
+    })
+    const mats = (n: number) => combedOn(TODAY, { beard: { finding: 'mat', count: n, out: 0 } })
+    expect(gate(mats(8)).answer).toMatchObject({ why: 'mat' })
+    expect(gate(mats(9)).answer).toMatchObject({ why: 'many' })
+  })
+  it('what a hand felt, sheets or many, is for the groomer until the comb has been everywhere', () => {
+    const feltBy = (felt: 'sheet' | 'many' | 'none') =>
+      gateOf({ ...coatOn(dog({}, 20, combedOn(TODAY)), TODAY), state: () => ({ felt }) } as unknown as Coat)
+    expect(feltBy('sheet').answer).toEqual({ answer: 'groomer', why: 'felt' })
+    expect(feltBy('many').answer).toEqual({ answer: 'groomer', why: 'many' })
+    expect(feltBy('none').answer).toEqual({ answer: 'yes' })
+  })
   it('a place where the dog stopped it, and one no comb has met, are combed first', () => {
     const stopped = gate(combedOn(TODAY, { beard: { comfort: 'stopped' } }))
     // The check of the day before its own counts for nothing here: it is of the visit, weeks ago.
@@ -165,6 +199,15 @@ describe('may this dog be washed today', () => {
   it('wash first only in that school, where water soaks in, with a dryer that parts the coat', () => {
     const school = { washFirst: true, soaks: true, dryer: 'forced' } as const
     expect(gate([], school).answer).toEqual({ answer: 'wash-first' })
+    const untried = { washFirst: true, dryer: 'forced' } as const
+    expect(gate([], { ...untried, dryer: 'household' }).answer).toMatchObject({ tryWater: false })
+    expect(gate([], { ...untried, soaks: false }).answer).toMatchObject({ tryWater: false })
+    // Where no comb has been nobody knows that there are snags and knots alone.
+    const unmet = coatOn({ profile: profile({ since: TODAY }), entries: [] }, TODAY)
+    expect(gateOf(unmet, { ...school, sinceBath: null }).answer).toMatchObject({
+      answer: 'comb-first',
+      tryWater: false,
+    })
     for (const less of [{ washFirst: false }, { soaks: false }, { dryer: 'household' as const }])
       expect(gate([], { ...school, ...less }).answer.answer).toBe('comb-first')
     expect(gate([], { washFirst: true, dryer: 'forced' }).answer).toMatchObject({ tryWater: true })

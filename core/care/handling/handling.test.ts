@@ -40,6 +40,16 @@ describe('bringing a place along', () => {
     expect(days(EASY_DAYS * HANDLING_STEPS.length).arrived).toBe(true)
     expect(days(EASY_DAYS * HANDLING_STEPS.length - 1).arrived).toBe(false)
   })
+  it('fidgety stays where it is and begins its easy days again; what had arrived and went badly is at work again', () => {
+    const there = { step: 2, easyDays: 2, arrived: true }
+    expect(afterDay(there, 'fidgety')).toEqual({ step: 2, easyDays: 0, arrived: false })
+    expect(afterDay(there, 'stopped')).toEqual({ step: 1, easyDays: 0, arrived: false })
+    expect(afterDay(FIRST, 'easy')).toEqual({ step: 0, easyDays: 1, arrived: false })
+    const last = { step: HANDLING_STEPS.length - 1, easyDays: 2, arrived: false }
+    const arrived = { step: HANDLING_STEPS.length - 1, easyDays: 3, arrived: true }
+    expect(afterDay(last, 'easy')).toEqual(arrived)
+    expect(afterDay(arrived, 'easy')).toEqual(arrived)
+  })
   it('a day counts once, at its worst', () => {
     const facts = [
       ...[0, 1, 2].flatMap((d) => [handled(d, 'easy'), handled(d, 'easy')]),
@@ -71,6 +81,16 @@ describe('places that are hard', () => {
     expect(on(0, [...record.entries, handled(0, 'easy')])).toBeNull()
     expect(on(1, [...record.entries, handled(0, 'easy')])).toBe('forefoot')
     expect(on(1, [...record.entries, handled(0, 'stopped', { snapped: true })])).toBeNull()
+  })
+  it('those left longest come first, and of those never touched the first named', () => {
+    const on = (day: number, place: string) => handled(day, 'easy', { place })
+    const record = dog({ hard: ['forefoot', 'hindfoot', 'tail'] }, 20, [on(3, 'forefoot'), on(1, 'tail')])
+    const order = (day: number) => handlingToday(hardPlaces(record, addDays(START, day))).map((h) => h.place)
+    expect(order(0)).toEqual(['forefoot', 'hindfoot'])
+    expect(order(2)).toEqual(['forefoot', 'hindfoot'])
+    expect(order(4)).toEqual(['hindfoot', 'tail'])
+    // One done today leaves one.
+    expect(order(3)).toEqual(['hindfoot'])
   })
   it('four are all touched within a week, two a day, and what has arrived gives way', () => {
     const four = ['forefoot', 'hindfoot', 'tail', 'beard'] as const

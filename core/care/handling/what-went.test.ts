@@ -75,6 +75,70 @@ describe('what works, as the record shows it', () => {
     ])
     expect(says(sittings)).toEqual(['best in the morning: minded on 0 of 6 days, in the evening 6 of 6'])
   })
+  it('not of what was met on three days, nor of the middle of the day, nor of hours nobody wrote down', () => {
+    const at = (n: number, time: string | undefined, comfort: Comfort) => check(n, 'back', comfort, time)
+    const both = (some: number[], early: string | undefined, late: string | undefined) =>
+      some.flatMap((n) => [at(n, early, 'easy'), at(n + 10, late, 'fidgety')])
+    const four = days.slice(0, 4)
+    expect(says(both(four, '11:59', '17:00'))).toEqual([
+      'best in the morning: minded on 0 of 4 days, in the evening 4 of 4',
+    ])
+    expect(says(both(four.slice(0, 3), '11:59', '17:00'))).toEqual([])
+    expect(says(both(four, '12:00', '17:00'))).toEqual([])
+    expect(says(both(four, '11:59', '16:59'))).toEqual([])
+    expect(says(both(four, undefined, '17:00'))).toEqual([])
+    const evening = four.flatMap((n) => [at(n, '08:00', 'fidgety'), at(n + 10, '19:00', 'easy')])
+    expect(says(evening)).toEqual(['best in the evening: minded on 0 of 4 days, in the morning 4 of 4'])
+    // A comb that told nothing of the dog is not an easy one.
+    expect(
+      says(four.flatMap((n) => [check(n, 'back', undefined, '08:00'), at(n + 10, '19:00', 'fidgety')])),
+    ).toEqual([])
+  })
+  it('a refusal counts as minded, at the comb, at a tidy and on the groomer’s table', () => {
+    const two = (n: number, left: Entry['what'], right: Entry['what']) => [
+      entry(on(n), left),
+      entry(on(n), right),
+    ]
+    const four = days.slice(0, 4)
+    const first = ['forefeet: right first, minded on 0 of 4 days, the other 4 of 4']
+    const refused = (side: string) =>
+      ({ kind: 'check', region: `forefoot.${side}`, finding: 'refused' }) as Entry['what']
+    const easy = (side: string) =>
+      ({ kind: 'check', region: `forefoot.${side}`, finding: 'glides', comfort: 'easy' }) as Entry['what']
+    expect(says(four.flatMap((n) => two(n, refused('left'), easy('right'))))).toEqual(first)
+    const foot = (side: string, more: object) =>
+      ({ kind: 'tidy', tidy: 'paws', parts: [{ part: `paw.forefoot.${side}`, ...more }] }) as Entry['what']
+    const done = { did: 'done', how: 'cut', using: 'blunt-scissors' }
+    expect(
+      says(
+        four.flatMap((n) =>
+          two(n, foot('left', { ...done, comfort: 'stopped' }), foot('right', { ...done, comfort: 'easy' })),
+        ),
+      ),
+    ).toEqual(first)
+    expect(
+      says(
+        four.flatMap((n) =>
+          two(n, foot('left', { did: 'refused' }), foot('right', { ...done, comfort: 'easy' })),
+        ),
+      ),
+    ).toEqual(first)
+    expect(says(four.flatMap((n) => two(n, foot('left', done), foot('right', done))))).toEqual([])
+    const visits = [10, 13, 16, 19].map((n) =>
+      entry(on(n), {
+        kind: 'visit',
+        lengths: {},
+        found: [
+          { region: 'forefoot.left', finding: 'glides', comfort: 'fidgety' },
+          { region: 'forefoot.right', finding: 'glides', comfort: 'easy' },
+          { region: 'beard', finding: 'glides' },
+        ],
+      }),
+    )
+    expect(says(visits)).toEqual(first)
+    // Days after the one that is asked about have not come yet.
+    expect(whatWent(dog({}, 20, visits), on(18))).toEqual([])
+  })
   it('a young dog is given a rest after what it bears', () => {
     expect(says([], { born: '2026-06' })).toEqual(['a rest after 5 minutes: so long it bears at one go'])
   })
