@@ -1,8 +1,9 @@
 import { describe, expect, it } from 'vitest'
-import { dog, entry } from '../../../tests/support/dogs'
+import { dog, entry, visit } from '../../../tests/support/dogs'
 import { Coat } from '../../record/coat'
 import { coatOn } from '../../record/fold'
-import { chanceOfAnyMat } from '../../record/odds'
+import { addDays } from '../../record/day'
+import { chanceOfAnyMat, chanceOfMat, expectedMats } from '../../record/odds'
 import { arrivalOf, GO_SHORT_MINUTES } from './arrival'
 import { playAhead } from '../../plan/kept'
 
@@ -84,6 +85,49 @@ describe('what a groomer is about to find', () => {
     expect(a.refuses).toEqual([{ place: 'hindfoot', why: 'refused', works: 'hand near', snapped: false }])
     expect([a.days, a.last, a.known]).toEqual([1, '2026-09-11', true])
     expect(arrivalOf(dog(), AT).known).toBe(false)
+  })
+  it('tells the shortest and longest hair in whole millimetres, and where a mat is likeliest', () => {
+    const record = dog({ nextVisit: VISIT }, 20)
+    const a = arrivalOf(record, AT)
+    const then = playAhead(coatOn(record, AT), VISIT).coat.places
+    const mm = then.map((p) => p.mm)
+    expect(a.mm).toEqual([Math.round(Math.min(...mm)), Math.round(Math.max(...mm))])
+    expect(a.mm[0]).toBeLessThan(a.mm[1])
+    const most = Math.max(...then.map((p) => chanceOfMat(p)))
+    expect(a.chance[a.likely!]).toBeCloseTo(most, 12)
+    expect(Object.keys(a.chance)).toHaveLength(41)
+    expect(a.mats).toBeCloseTo(
+      then.reduce((sum, p) => sum + expectedMats(p), 0),
+      9,
+    )
+    // A visit today is of the coat as it stands; one in a hundred and twenty days still is told of, one later is not.
+    expect(arrivalOf(dog({ nextVisit: AT }), AT).any).toBeCloseTo(arrivalOf(dog(), AT).any, 12)
+    expect(arrivalOf(dog({ nextVisit: addDays(AT, 120) }), AT).visit).toBe(addDays(AT, 120))
+    expect(arrivalOf(dog({ nextVisit: addDays(AT, 121) }), AT).visit).toBeNull()
+  })
+  it('counts a day combed once, by checks or by a sitting, since the last visit; plans tell nothing', () => {
+    const on = (day: string) => entry(day, { kind: 'check', region: 'back', finding: 'glides' })
+    const sat = entry('2026-09-12', { kind: 'session', minutes: 5, places: 1 })
+    const a = arrivalOf(dog({}, 20, [on('2026-09-10'), on('2026-09-10'), sat]), AT)
+    expect([a.days, a.last, a.known]).toEqual([2, '2026-09-12', true])
+    expect(arrivalOf(dog({}, 20, [on('2026-09-21')]), AT)).toMatchObject({
+      days: 0,
+      last: null,
+      known: false,
+    })
+    const before = dog({}, 20, [on('2026-09-02'), visit('2026-09-05', 'wool-cross', 20), on('2026-09-06')])
+    expect(arrivalOf(before, AT)).toMatchObject({ days: 1, last: '2026-09-06' })
+    expect(arrivalOf(dog({}, 20, [visit('2026-09-05', 'wool-cross', 20)]), AT).known).toBe(false)
+    const snapped = entry('2026-09-10', {
+      kind: 'handling',
+      place: 'forefoot',
+      step: 1,
+      went: 'stopped',
+      snapped: true,
+    })
+    expect(arrivalOf(dog({ hard: ['forefoot'] }, 20, [snapped]), AT).refuses).toEqual([
+      { place: 'forefoot', why: 'said', works: 'hand near', snapped: true },
+    ])
   })
   it('felt goes short however little else there is', () => {
     const felt = entry(AT, { kind: 'check', region: 'beard', finding: 'felt' })

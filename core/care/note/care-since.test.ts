@@ -2,6 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { anyFact } from '../../../tests/support/facts'
 import { dog, entry } from '../../../tests/support/dogs'
+import { FOUND_SAYS, OUTCOME_SAYS } from '../../record/care-words'
 import type { Entry, Fact } from '../../record/entries'
 import { sharedViewOf } from '../../../app/words/shared-view'
 import { profileOn } from '../../record/truths'
@@ -205,6 +206,97 @@ describe('what was done beside the comb, as a groomer hears it', () => {
     expect(careSince(record, '2026-09-01', TODAY).map((l) => l.says)).toEqual([
       'left forefoot cut to 3 mm on Friday; right forefoot cut to 4 mm on 12 September',
       '2 days, last yesterday: wiped',
+    ])
+  })
+  const said = (...entries: Entry[]) => careSince({ entries }, '2026-09-01', TODAY).map((l) => l.says)
+  it('a bath and a part wash each by themselves, how often, and how each ended', () => {
+    const wash = (day: string, more: object) =>
+      entry(day, { kind: 'wash', combedOut: true, ...more } as Entry['what'])
+    expect(said(wash('2026-09-10', {}), wash('2026-09-19', { damp: [] }))).toEqual([
+      '2 times, last yesterday, combed out',
+    ])
+    const part = { places: ['under-tail', 'thigh'], dried: { minutes: 7.6, with: 'household' } }
+    expect(said(wash('2026-09-19', {}), wash('2026-09-18', part))).toEqual([
+      'yesterday, combed out',
+      'on Friday, under the tail and thighs, dry in 8 minutes, combed out',
+    ])
+  })
+  it('undercoat as it stands, the most packed first; raked all over, what was told of places is past', () => {
+    const raked = (day: string, finding: string, places?: [string, string][]) =>
+      entry(day, {
+        kind: 'undercoat',
+        finding,
+        ...(places ? { places: places.map(([place, f]) => ({ place, finding: f })) } : {}),
+      } as Entry['what'])
+    const first = raked('2026-09-10', 'packed', [
+      ['thigh', 'packed'],
+      ['rump', 'some'],
+      ['chest', 'packed'],
+    ])
+    expect(said(first)).toEqual(['on 10 September: packed at thighs and chest; some at rump'])
+    const then = raked('2026-09-18', 'clear', [['thigh', 'clear']])
+    expect(said(first, then)).toEqual([
+      '2 times, last on Friday: packed at chest; some at rump; clear at thighs',
+    ])
+    expect(said(first, raked('2026-09-18', 'some'))).toEqual(['2 times, last on Friday: some'])
+  })
+  it('a tidy: what was left is not told unless something was met; cut first, then refused, then the rest', () => {
+    const tidy = (day: string, parts: object[]) =>
+      entry(day, { kind: 'tidy', tidy: 'face', parts } as Entry['what'])
+    expect(said(tidy('2026-09-19', [{ part: 'fringe', did: 'left' }]))).toEqual([])
+    const met = [
+      { part: 'eye-corner.left', did: 'left', found: 'caked' },
+      { part: 'beard', did: 'refused' },
+      { part: 'fringe', did: 'done', how: 'cut' },
+      { part: 'nose', did: 'done' },
+    ]
+    const words = careSince({ entries: [tidy('2026-09-19', met)] }, '2026-09-01', TODAY)[0]!.says.split('; ')
+    expect(words).toEqual([
+      'fringe cut yesterday',
+      'beard refused yesterday',
+      'left inner corner left yesterday',
+      'over the nose done yesterday',
+      `met: ${FOUND_SAYS.caked}`,
+    ])
+    const later = tidy('2026-09-20', [{ part: 'beard', did: 'done', how: 'cut', mm: 20 }])
+    expect(careSince({ entries: [tidy('2026-09-18', met), later] }, '2026-09-01', TODAY)[0]!).toMatchObject({
+      day: '2026-09-20',
+      says: expect.stringMatching(/^beard cut to 20 mm today; fringe cut on Friday/),
+    })
+  })
+  it('a look: how it came out as a whole, or part by part, and one day is one day', () => {
+    const look = (more: object) =>
+      entry('2026-09-19', { kind: 'tidy', tidy: 'nails', ...more } as Entry['what'])
+    const parts = [
+      { part: 'nails.forefoot.left', did: 'done', outcome: 'trimmed' },
+      { part: 'nails.forefoot.right', did: 'done', outcome: 'bled' },
+      { part: 'nails.hindfoot.left', did: 'done', outcome: 'trimmed' },
+    ]
+    expect(said(look({ parts }))).toEqual([`yesterday: ${OUTCOME_SAYS.trimmed} and ${OUTCOME_SAYS.bled}`])
+    expect(said(look({ outcome: 'fine' }), look({ outcome: 'trimmed' }))).toEqual([
+      `yesterday: ${OUTCOME_SAYS.trimmed}`,
+    ])
+  })
+  it('a clip at home by length, whole parts and sides; a groomer’s own is not told of as home', () => {
+    const clip = (more: object) =>
+      entry('2026-09-19', { kind: 'visit', lengths: {}, found: [], ...more } as Entry['what'])
+    const except = [{ place: 'tail', mm: 30 }]
+    expect(said(clip({ home: true, lengths: { body: 13, legs: 13, head: 20 }, except }))).toEqual([
+      'yesterday: 13 mm at body and legs; 20 mm at head; 30 mm at tail',
+    ])
+    expect(said(clip({ home: true }))).toEqual(['yesterday: lengths not told'])
+    expect(said(clip({ lengths: { body: 13 } }))).toEqual([])
+  })
+  it('a concern that is well, and none of one that was never written down', () => {
+    const closed = (id: string, how: string) =>
+      entry('2026-09-19', { kind: 'concern-closed', concern: id, how } as Entry['what'])
+    expect(said(concern, closed(concern.id, 'well'))).toEqual([
+      'red skin, seen 5 September; it is well yesterday',
+    ])
+    expect(said(concern, closed('00000000-0000-7000-8000-000000000000', 'well'))).toEqual([])
+    // Told before it was seen is as good: what closes it is what counts.
+    expect(said(entry('2026-08-05', concern.what, { id: concern.id }), closed(concern.id, 'vet'))).toEqual([
+      'red skin, seen 5 August; the vet has seen it yesterday',
     ])
   })
   it('is silent of what was before the visit, and of a concern that was nothing', () => {

@@ -94,7 +94,7 @@ function trimmed(tidy: TrimId, done: readonly Dated<'tidy'>[], at: Day): CareSin
   }
   const cutFirst = (words: string) => (words.startsWith('cut') ? 0 : words === 'refused' ? 1 : 2)
   const said = [...groups.values()]
-    .sort((a, b) => cutFirst(a.words) - cutFirst(b.words) || (a.day < b.day ? 1 : -1))
+    .sort((a, b) => cutFirst(a.words) - cutFirst(b.words) || b.day.localeCompare(a.day))
     .map((g) => `${sayTheParts(g.parts, partsOfTidy(tidy))} ${g.words} ${sayDay(g.day, at)}`)
   const met = [...new Set(parts.flatMap((p) => p.found ?? []))].map((f) => FOUND_SAYS[f])
   return {

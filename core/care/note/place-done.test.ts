@@ -4,6 +4,7 @@ import { anyFact } from '../../../tests/support/facts'
 import { entry } from '../../../tests/support/dogs'
 import { REGION_IDS } from '../../coat/regions'
 import type { RegionId } from '../../coat/regions'
+import type { Entry } from '../../record/entries'
 import type { Finding } from '../../record/findings'
 import { cutPlaces, doneShade, placesDone, sayDone } from './place-done'
 
@@ -50,10 +51,49 @@ describe('what was done at a place', () => {
     expect(cutPlaces(all)).not.toContain('back')
   })
 
+  it('each kind of find its last time; out where as many came out as there were; a rasp neither', () => {
+    const all = done(
+      check('2026-09-12', 'beard', 'knot', 2, 1),
+      check('2026-09-13', 'chest', 'mat', 1, 0),
+      check('2026-09-14', 'chest', 'mat', 1, 1),
+      entry('2026-09-15', { kind: 'check', region: 'back', finding: 'rasps' }),
+      entry('2026-09-15', { kind: 'check', region: 'rump', finding: 'felt' }),
+      entry('2026-09-15', { kind: 'check', region: 'tail', finding: 'snag', count: 1, out: 0, open: true }),
+      check('2026-09-15', 'girth', 'refused'),
+    )
+    const said = (id: RegionId) => sayDone(all[id], TODAY)
+    expect(said('beard')).toBe('combed once, on 12 September; knot on 12 September, left')
+    expect(said('chest')).toBe('combed on 2 days, last on Monday; mat on Monday, came out')
+    expect(said('back')).toBe('combed once, on Tuesday; rasps on Tuesday')
+    expect(said('rump')).toBe('combed once, on Tuesday; felt on Tuesday, left')
+    expect(said('tail')).toBe('combed once, on Tuesday')
+    expect(said('girth')).toBe('not combed; not allowed on Tuesday')
+  })
+  it('what was cleaned or refused there is not cut; a cut of no told length is; undercoat on both sides', () => {
+    const face = (part: string, more: object) =>
+      entry('2026-09-18', { kind: 'tidy', tidy: 'face', parts: [{ part, ...more }] } as Entry['what'])
+    const cut = { did: 'done', how: 'cut' }
+    expect(done(face('fringe', cut)).fringe.cut).toEqual({ day: '2026-09-18', mm: null })
+    expect(sayDone(done(face('fringe', cut)).fringe, TODAY)).toBe('not combed; cut at home on Friday')
+    expect(done(face('fringe', { did: 'refused', how: 'cut' })).fringe.cut).toBeNull()
+    expect(done(face('fringe', { did: 'done', how: 'cleaned' })).fringe.cut).toBeNull()
+    const raked = entry('2026-09-18', {
+      kind: 'undercoat',
+      finding: 'packed',
+      places: [{ place: 'thigh', finding: 'some' }],
+    })
+    for (const id of ['thigh.left', 'thigh.right'] as const)
+      expect(sayDone(done(raked)[id], TODAY)).toBe('not combed; undercoat some on Friday')
+    expect(done(raked)['side.left'].raked).toBeNull()
+  })
+
   it('draws a place denser the longer no comb was there', () => {
     const shades = ['2026-09-19', '2026-09-14', '2026-09-08', '2026-09-01', '2026-08-01']
     expect(shades.map((last) => doneShade({ last }, TODAY))).toEqual([0, 1, 2, 3, 4])
     expect(doneShade({ last: null }, TODAY)).toBe(4)
+    const edges = ['2026-09-17', '2026-09-16', '2026-09-13', '2026-09-12', '2026-09-06', '2026-09-05']
+    expect(edges.map((last) => doneShade({ last }, TODAY))).toEqual([0, 1, 1, 2, 2, 3])
+    expect(['2026-08-23', '2026-08-22'].map((last) => doneShade({ last }, TODAY))).toEqual([3, 4])
   })
 
   it('has words for every place, whatever was recorded, and hears nothing of before', () => {

@@ -7,7 +7,8 @@ import { REGION_IDS } from '../../coat/regions'
 import type { RegionId } from '../../coat/regions'
 import type { Entry } from '../../record/entries'
 import { coatOn } from '../../record/fold'
-import { expectedMats } from '../../record/odds'
+import { likelyCount } from '../../learn/counts'
+import { chanceOfAnyMat, expectedMats } from '../../record/odds'
 import { toldAndFound, trustIn } from './told-and-found'
 
 const TODAY = '2027-01-20'
@@ -42,6 +43,44 @@ describe('what was told of a visit, and what was found', () => {
     expect(met).toMatchObject({ by: 'Imke', found: { mats: 4, minutes: 32 } })
     expect(met!.told.low).toBeLessThanOrEqual(Math.floor(met!.told.mats))
     expect(met!.told.high).toBeGreaterThanOrEqual(Math.floor(met!.told.mats))
+  })
+  it('its spread is that of the counts: each place’s Gamma mixture, and what was left, mat or not', () => {
+    const left = entry('2026-10-19', { kind: 'check', region: 'beard', finding: 'knot', count: 3, out: 0 })
+    const record = visited(
+      20,
+      () => left,
+      () => visit('2026-10-20', 'beard'),
+    )
+    const [met] = toldAndFound(record, TODAY)
+    const then = coatOn({ ...record, entries: record.entries.slice(0, -1) }, '2026-10-20')
+    let [mean, variance] = [0, 0]
+    for (const { rate, unseen, left: stay } of then.places) {
+      // Of a Gamma of shape a the second moment is s²·a·(a + 1).
+      const second = rate.weights.reduce(
+        (sum, w, k) => sum + w * rate.scales[k]! ** 2 * (rate.shape + rate.shape ** 2),
+        0,
+      )
+      mean += rate.mean * unseen[2]
+      variance += rate.mean * unseen[2] + (second - rate.mean ** 2) * unseen[2] ** 2
+      for (const { count, stages } of stay) {
+        mean += count * stages[2]
+        variance += count * stages[2] * (1 - stages[2])
+      }
+    }
+    const [low, high] = likelyCount({ mean, variance })
+    expect(met!.told).toMatchObject({ low, high })
+    expect(met!.told.mats).toBeCloseTo(mean, 9)
+    expect(met!.told.any).toBeCloseTo(chanceOfAnyMat(then.places), 12)
+    expect(variance).toBeGreaterThan(mean)
+  })
+  it('what many visits come to is their sum, and whether each lay within what was told', () => {
+    const one = (mats: number, told = { mats: 2, any: 0.7, low: 1, high: 3 }) => ({
+      day: TODAY,
+      by: null,
+      told,
+      found: { mats, minutes: 0 },
+    })
+    expect(trustIn([one(0), one(1), one(3), one(4)])).toEqual({ visits: 4, told: 8, found: 8, within: 2 })
   })
   it('a visit that tells nothing of knots is none, nor is the first, nor one to come, nor feet alone', () => {
     const silent = entry('2026-10-20', { kind: 'visit', lengths: { body: 14 }, found: [] })

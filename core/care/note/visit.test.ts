@@ -5,7 +5,9 @@ import { REGION_IDS } from '../../coat/regions'
 import type { RegionId } from '../../coat/regions'
 import { addDays, daysBetween } from '../../record/day'
 import type { FactOf } from '../../record/entries'
+import { playAhead } from '../../plan/kept'
 import { coatOn } from '../../record/fold'
+import { expectedMats } from '../../record/odds'
 import { afterVisit } from './after-visit'
 import { suggestVisit, VISIT_WEEKS } from './next-visit'
 
@@ -47,6 +49,23 @@ describe('what a visit leaves in the profile', () => {
     const back = afterVisit(taught, DAY, visit({ allows: { setting: 'comb', taught: [], mats: false } }))
     expect(back.habits).toEqual({ setting: 'comb', taughtBy: 'Imke', taught: ['rear-blade'] })
     expect(afterVisit(taught, DAY, visit()).habits).toEqual(taught.habits)
+  })
+  it('a suggestion for that day or before books nothing; who came is the groomer; shown tidies replace what was said', () => {
+    const of = (more: object, before = profile()) => afterVisit(before, DAY, visit(more))
+    expect(of({ suggests: { day: DAY, why: '' } }).nextVisit).toBeUndefined()
+    expect(of({}).groomer).toBe('Imke')
+    expect(afterVisit(profile({ groomer: 'Odo' }), DAY, visit({ by: undefined }))).toEqual(
+      profile({ groomer: 'Odo' }),
+    )
+    const allows = { setting: 'comb', taught: [], may: { face: ['blunt-scissors'] } }
+    expect(of({ allows }).habits).toEqual({
+      setting: 'comb',
+      may: { face: { setting: 'taught', with: ['blunt-scissors'], by: 'Imke' } },
+    })
+    const said = profile({ habits: { may: { ears: { setting: 'scissors' } } } })
+    expect(of({ allows: { setting: 'comb', taught: [] } }, said).habits).toEqual({ setting: 'comb' })
+    // Nobody's name, nobody's leave.
+    expect(of({ allows, by: undefined }).habits).toBeUndefined()
   })
   it('a clip at home leaves it as it was', () => {
     const before = profile({ nextVisit: DAY })
@@ -101,6 +120,28 @@ describe('when to come again', () => {
       { numRuns: 4 },
     )
     expect(ask(30, []).weeks).toBeGreaterThanOrEqual(ask(0, []).weeks)
+  }, 30_000)
+  it('is the last whole week at which a mat anywhere is less likely than not, and tells the odds of 4, 6 and 8', () => {
+    for (const minutes of [3, 8, 14]) {
+      const record = dog({ minutes: Array(7).fill(minutes) as number[] }, 20)
+      const what = visit({ lengths: everyPart(13), found: found() })
+      const asked = suggestVisit(record, { ...entry(DAY, what), what })
+      const after = coatOn({ ...record, entries: [...record.entries, entry(DAY, what)] }, DAY)
+      const { chances } = playAhead(after, addDays(DAY, 84))
+      const even = [5, 6, 7, 8, 9, 10, 11, 12].findIndex((w) => chances[7 * w]! >= 0.5)
+      expect(asked.weeks).toBe(even === -1 ? 12 : 4 + even)
+      expect(asked.odds.map((o) => [o.weeks, o.day])).toEqual([
+        [4, '2026-11-17'],
+        [6, '2026-12-01'],
+        [8, '2026-12-15'],
+      ])
+      for (const o of asked.odds) expect(o.chance).toBeCloseTo(chances[7 * o.weeks]!, 9)
+      expect(asked.forecast).toBeCloseTo(
+        coatOn(record, DAY).places.reduce((sum, p) => sum + expectedMats(p), 0),
+        9,
+      )
+    }
+    expect([VISIT_WEEKS.least, VISIT_WEEKS.most]).toEqual([4, 12])
   }, 30_000)
   it('tells what was forecast as the record stood', () => {
     const { forecast } = ask(0, [])

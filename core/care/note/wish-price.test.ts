@@ -3,6 +3,8 @@ import { demoDogs } from '../../../demo/household'
 import { dog, entry } from '../../../tests/support/dogs'
 import { anyFact } from '../../../tests/support/facts'
 import fc from 'fast-check'
+import { COATS } from '../../coat/coat-types'
+import { addDays } from '../../record/day'
 import type { WishLine } from '../../record/wish-lines'
 import { arrivalOf } from './arrival'
 import { draftNote } from './note'
@@ -47,6 +49,34 @@ describe('what a wish costs', () => {
     // Eight weeks of growth on thirty millimetres of ears.
     expect(longer.lines[0]!.upTo).toBeGreaterThan(40)
     expect(longer.lines[0]!.upTo).toBeLessThan(60)
+  })
+  it('of the whole: all the places with laying out, against the minutes of a week, and the short ones in order', () => {
+    const p = priceWish(merle, TODAY, five(30))
+    expect(p.have).toBe(100)
+    expect(p.days).toBe(56)
+    expect(p.short.map((s) => s.saves)).toEqual(p.short.map((s) => s.saves).sort((a, b) => b - a))
+    for (const s of p.short) {
+      expect(['armpit', 'tail-base', 'inner-thigh', 'cheek']).toContain(s.place)
+      expect(s.saves).toBeGreaterThanOrEqual(0.5)
+    }
+    // Where all of it is short already there is nothing to save.
+    expect(priceWish(merle, TODAY, five(3)).short).toEqual([])
+    // Before there was a visit the coat is as such coats usually are.
+    const unvisited = { profile: merle.profile, entries: [] }
+    expect([...lastCut(unvisited, TODAY)].find(([id]) => id === 'back')![1]).toBe(
+      COATS['wool-cross'].usualMm.body,
+    )
+    expect(lastCut(dog({ absent: ['tail'] }), TODAY).has('tail')).toBe(false)
+  })
+  it('of hair as it will be on the day of the visit: longer then, and of today where that is too far off', () => {
+    const upTo = (nextVisit?: string) =>
+      priceWish(dog(nextVisit ? { nextVisit } : {}, 20), TODAY, [{ part: 'ears', leave: true }]).lines[0]!
+        .upTo
+    const today = upTo()
+    expect(upTo('2026-10-27')).toBeGreaterThan(today)
+    expect(upTo(addDays(TODAY, 84))).toBeGreaterThan(upTo('2026-10-27'))
+    expect(upTo(addDays(TODAY, 85))).toBe(today)
+    expect(upTo('2026-10-01')).toBe(today)
   })
   it('is of as many days as this stretch has, where that is a stretch to believe', () => {
     expect(stretchDays(merle, TODAY)).toBe(56)
