@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import { COATS } from './coat-types'
-import { changesCoat, exposureOf, harnessFactor, shedsIn } from './exposure'
+import { COATS, COAT_IDS } from './coat-types'
+import { changesCoat, exposureOf, garmentFactor, harnessFactor, shedsIn, WET_DAYS } from './exposure'
 import type { DayExposure } from './exposure'
 import { lengthAfter, maxLength } from './growth'
 import { regionOf } from './regions'
@@ -32,6 +32,21 @@ describe('what makes a place knot faster', () => {
     expect(shedsIn(COATS['double-long'], 7, 'north')).toBe(false)
     expect(shedsIn(COATS['double-long'], 4, 'none')).toBe(false)
     expect(shedsIn(COATS.wool, 4, 'north')).toBe(false)
+  })
+  it('three months in spring, three in autumn', () => {
+    const months = Array.from({ length: 12 }, (_, m) => m + 1)
+    expect(months.filter((m) => shedsIn(COATS['double-short'], m, 'north'))).toEqual([3, 4, 5, 9, 10, 11])
+    expect(COAT_IDS.filter((id) => shedsIn(COATS[id], 4, 'north'))).toEqual(['double-long', 'double-short'])
+    expect(COAT_IDS.filter((id) => changesCoat(COATS[id], 8))).toEqual(['wool', 'wool-cross'])
+  })
+  it('a garment by its hours, a full day’s from eight on; water three times, shedding nearly twice', () => {
+    expect([0, 2, 4, 8, 24].map(garmentFactor)).toEqual([1, 1.25, 1.5, 2, 2])
+    const back = (more: Partial<DayExposure>) => exposureOf(regionOf('back'), { ...quiet, ...more })
+    expect(back({ coatHours: 4 })).toBe(1.5)
+    expect([back({ wet: true }), back({ shedding: true }), back({ puppyChange: true })]).toEqual([3, 1.8, 2])
+    expect(WET_DAYS).toBe(2)
+    // A collar rubs where it lies alone.
+    expect(back({ collar: true })).toBe(1)
   })
   it('wool changes from puppy to adult between 6 and 14 months', () => {
     expect([5, 6, 14, 15].map((m) => changesCoat(COATS['wool-cross'], m))).toEqual([false, true, true, false])

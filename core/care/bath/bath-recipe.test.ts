@@ -4,7 +4,8 @@ import { dog } from '../../../tests/support/dogs'
 import { COAT_IDS } from '../../coat/coat-types'
 import { coatOn } from '../../record/fold'
 import { bathAmounts, DRY_BEFORE_BED, meanLength, USUAL_RATIO, WASHING_MINUTES, WATER_C } from './bath-recipe'
-import { dryerProblem, dryingMinutes } from '../../coat/drying'
+import { bodySurfaceArea } from '../../coat/size'
+import { dryerProblem, dryingMinutes, usualDrying } from '../../coat/drying'
 import { bottleProblem, dilute, ratioProblem } from './mix'
 
 describe('what to make up', () => {
@@ -69,12 +70,43 @@ describe('drying', () => {
     expect(household.from).toBeGreaterThan(60)
     expect(household.from / forced.from).toBeGreaterThan(2)
   })
+  it('half whatever the length, half with the water held; as long again by half the power, a third more in the cold', () => {
+    const usual = usualDrying(big, 'forced')!
+    // Judgement, as the table of coats and dryers has it.
+    expect(usual).toBeCloseTo(100 * bodySurfaceArea(25) * 0.29, 9)
+    expect(usualDrying({ ...big, mm: 80 }, 'forced')).toBeCloseTo(1.5 * usual, 9)
+    expect(usualDrying({ ...big, mm: 0 }, 'forced')).toBeCloseTo(usual / 2, 9)
+    expect(usualDrying(big, 'household')).toBeCloseTo(3.2 * usual, 9)
+    expect(usualDrying(big, 'household', { watts: 900 })).toBeCloseTo(6.4 * usual, 9)
+    // Forced air is what it is, whatever its label says.
+    expect(usualDrying(big, 'forced', { watts: 900, cold: true })).toBeCloseTo(1.3 * usual, 9)
+    const held = COAT_IDS.map((coat) => [coat, (2 * usualDrying({ ...big, coat }, 'forced')!) / usual - 1])
+    for (const [coat, share] of held)
+      expect(share, String(coat)).toBeCloseTo(
+        {
+          wool: 0.9,
+          'wool-cross': 0.8,
+          drop: 0.5,
+          feathered: 0.6,
+          wire: 0.6,
+          'double-long': 1,
+          'double-short': 0.9,
+          smooth: 0.2,
+        }[coat as (typeof COAT_IDS)[number]],
+        9,
+      )
+    expect(dryingMinutes(big, 'forced', {}, 2)).toEqual({
+      from: Math.round(1.6 * usual),
+      to: Math.round(2.4 * usual),
+    })
+  })
   it('none without a dryer; one with no power is met with a sentence', () => {
     expect(dryingMinutes(big, 'none')).toBe(null)
     for (const watts of [0, -5, NaN]) expect(dryerProblem(watts)).toMatch(/no power/)
     expect(dryerProblem(20)).toMatch(/will not dry a dog/)
     expect(dryerProblem(9000)).toMatch(/No dryer for a home/)
-    expect(dryerProblem(1800)).toBe(null)
+    expect([300, 1800, 4000].map(dryerProblem)).toEqual([null, null, null])
+    for (const watts of [299, 4001]) expect(dryerProblem(watts)).toMatch(/Look at the label again/)
   })
   it('takes longer for more dog, more hair, less power and cold air, always as a range', () => {
     fc.assert(

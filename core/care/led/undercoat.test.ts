@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { COAT_IDS } from '../../coat/coat-types'
-import { placeRow, regionOf } from '../../coat/regions'
+import { PLACE_IDS, placeRow, regionOf } from '../../coat/regions'
 import type { PlaceId } from '../../coat/regions'
 import { rakedAt } from '../tidies/rake'
 import { BEGIN, find, refuse, stepAt } from './run'
@@ -31,6 +31,26 @@ describe('dead undercoat at the table', () => {
         if (s.part === 'tail') expect(s.cautions).toContain('tail-bone')
         expect(s.clock!.minutes).toBe(2)
       }
+  })
+  it('goes to no other place than these', () => {
+    expect(PLACE_IDS.filter((p) => !NO_RAKE.includes(p))).toEqual([
+      'nape',
+      'collar-line',
+      'shoulders',
+      'back',
+      'chest',
+      'girth',
+      'side',
+      'foreleg',
+      'rump',
+      'thigh',
+      'tail-base',
+      'tail',
+    ])
+    // Of a place with two sides it is said that there are two.
+    const how = (p: PlaceId) => steps.find((s) => s.part === p)!.how
+    expect(how('side')).toMatch(/ Both sides, one after the other\.$/)
+    expect(how('rump')).not.toMatch(/Both sides/)
   })
   it('slicker before rake on a double coat, place by place; a knife alone on a jacket', () => {
     const ids = (p: string) => steps.filter((s) => s.part === p).map((s) => s.id)

@@ -97,3 +97,27 @@ it('the gate of a clip is no looser than an ear trim’s', () => {
   expect(closed).toBeGreaterThan(20)
   expect(mayClip(coatOn(dog({}, 20, combed()), TODAY), SET, CLIPPED_PLACES).answer).toBe('yes')
 })
+
+describe('what stands before a blade', () => {
+  const gate = (entries: Entry[], coat: 'wool' | 'smooth' = 'wool') =>
+    cutGate(
+      coatOn(dog({ coat }, 20, entries), TODAY).places.filter((p) => p.region.place === 'beard'),
+      TODAY,
+      coat,
+    )
+  const check = (day: string, more: object) =>
+    entry(day, { kind: 'check', region: 'beard', finding: 'glides', ...more } as Entry['what'])
+  it('a wet place; a mat or felt that is there still; then the comb of today', () => {
+    expect(gate([check(TODAY, {})])).toEqual({ against: null, uncombed: [] })
+    expect(gate([check(addDays(TODAY, -1), {})])).toEqual({ against: null, uncombed: ['beard'] })
+    const swim = entry(TODAY, { kind: 'wet', how: 'swim', combedDry: false }, { time: '20:00' })
+    expect(gate([check(TODAY, {}), swim]).against).toBe('wet')
+    expect(gate([check(TODAY, { finding: 'mat', count: 1, out: 0 })]).against).toBe('matted')
+    expect(gate([check(TODAY, { finding: 'mat', count: 1, out: 1 })]).against).toBeNull()
+    expect(gate([check(TODAY, { finding: 'knot', count: 1, out: 0 })]).against).toBeNull()
+  })
+  it('a coat that wants no comb waits for none', () => {
+    expect(gate([], 'smooth').uncombed).toEqual([])
+    expect(gate([], 'wool').uncombed).toEqual(['beard'])
+  })
+})

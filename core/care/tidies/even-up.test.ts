@@ -30,7 +30,12 @@ describe('left and right', () => {
     expect(lengthProblem(-1)).toMatch(/0 or more/)
     expect(lengthProblem(NaN)).toMatch(/millimetres/)
     expect(lengthProblem(900)).toMatch(/400 mm/)
-    expect(lengthProblem(12)).toBe(null)
+    expect([0, 12, 400].map(lengthProblem)).toEqual([null, null, null])
+    expect(lengthProblem(401)).toMatch(/400 mm/)
+    expect([evenUp(10, 12), evenUp(10, 11.9)]).toEqual([
+      { do: 'trim', side: 'right', takeMm: 1, toMm: 10 },
+      { do: 'leave' },
+    ])
     expect(longerProblem(12, 20)).toMatch(/does not make hair longer/)
     expect(longerProblem(12, 12)).toBe(null)
   })
