@@ -78,7 +78,71 @@ describe('care as a plan takes it', () => {
   })
 })
 
+describe('how a unit stands', () => {
+  const every = (habits: object) => ({ habits: { setting: 'scissors' as const, every: habits } })
+  it('never done it counts from the first day; overdue it has kept its day', () => {
+    const never = unitsOn(addDays(START, 5), [], { since: START }).get('look-over')!
+    // Whatever the groomer’s visit did, it was no look-over.
+    expect(never).toMatchObject({ last: null, since: 5, due: addDays(START, 7), every: 7 })
+    const late = unitsOn(addDays(START, 12), [], { since: START }).get('look-over')!
+    expect(late).toMatchObject({ last: null, since: 12, due: addDays(START, 7), every: 7 })
+    const today = unitsOn(addDays(START, 7), [], { since: START }).get('look-over')!
+    expect(today).toMatchObject({ since: 7, due: addDays(START, 7) })
+  })
+  it('of a side with two feet done on two days, as the one that waits longest', () => {
+    const foot = (n: number, f: 'forefoot' | 'hindfoot') =>
+      tidy(n, { parts: [{ part: `paw.${f}.left`, did: 'done', how: 'cut', mm: 4 }] })
+    const two = unitsOn(addDays(START, 12), [foot(8, 'hindfoot'), foot(10, 'forefoot')], every({ paws: 20 }))
+    expect(two.get('paws.left')).toMatchObject({ last: addDays(START, 8), since: 4, due: addDays(START, 28) })
+    expect(two.get('paws.left')!.waiting).toEqual([])
+    expect(two.get('paws.right')).toMatchObject({ last: START, since: 12, due: addDays(START, 20) })
+  })
+  it('nails being shortened come sooner than their interval, in days of their own', () => {
+    const sliver = tidy(6, { tidy: 'nails', outcome: 'sliver' })
+    const nails = unitsOn(addDays(START, 7), [sliver]).get('nails.left')!
+    expect(nails).toMatchObject({ since: 1, due: addDays(START, 10), every: 4 })
+    const set = unitsOn(addDays(START, 7), [sliver], every({ nails: 9 })).get('nails.left')!
+    expect(set).toMatchObject({ due: addDays(START, 15), every: 9 })
+  })
+  it('takes its share of its care’s minutes by parts, a bath its drying with it', () => {
+    const units = unitsOn(addDays(START, 5), [])
+    const whole = usualCareMinutes(profile(cutting), 'sanitary')
+    expect(units.get('rear')!.minutes + units.get('belly')!.minutes).toBeCloseTo(whole, 9)
+    expect(units.get('rear')!.parts).toEqual(['under-tail'])
+    expect(units.get('bath')!.minutes - units.get('bath')!.drying).toBeCloseTo(
+      usualCareMinutes(profile(cutting), 'bath'),
+      9,
+    )
+    for (const [id, u] of units) if (id !== 'bath') expect(u.drying).toBe(0)
+    // A dog of three legs has one foot a side fewer.
+    const three = unitsOn(addDays(START, 5), [], { absent: ['forefoot.left'] })
+    expect(three.get('paws.left')!.parts).toEqual(['paw.hindfoot.left'])
+    expect(three.get('paws.left')!.minutes).toBeCloseTo(usualCareMinutes(profile(cutting), 'paws') / 3, 9)
+  })
+  it('which hurts how much when late, beside most care (judgement)', () => {
+    expect(Object.fromEntries(Object.entries(CARE_UNITS).map(([id, u]) => [id, u.hurts]))).toEqual({
+      bath: 1,
+      undercoat: 1,
+      'nails.left': 2,
+      'nails.right': 2,
+      'paws.left': 1,
+      'paws.right': 1,
+      belly: 1.5,
+      rear: 2,
+      face: 2,
+      ears: 0.5,
+      'ear-look': 1,
+      'look-over': 1,
+    })
+  })
+})
+
 describe('what being late and too soon cost', () => {
+  it('rises with the square until twice its time, and then by as much each day', () => {
+    expect([10, 15, 20, 25, 30].map((gap) => lateMinutes(gap, 10, 1))).toEqual([0, 2.5, 10, 20, 30])
+    expect(lateMinutes(15, 10, 2)).toBe(5)
+    expect([0, 2.5, 7.5, 9].map((gap) => earlyMinutes(gap, 10))).toEqual([11.25, 5, 0, 0])
+  })
   const any = { gap: fc.double({ min: 0, max: 200, noNaN: true }), every: fc.integer({ min: 1, max: 60 }) }
   it('nothing within its time, more the later, and each further day at least as much as the one before', () => {
     fc.assert(

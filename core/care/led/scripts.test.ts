@@ -31,7 +31,7 @@ const TAUGHT: WorkAsked = {
   face: 'three-cuts',
   ears: 'hanging',
   earHair: 'shorten',
-  earCare: 'look',
+  earCare: 'leave-alone',
   sanitary: 'wider',
   bearded: true,
   floor: false,
