@@ -39,6 +39,17 @@ describe('how readily hair knots by its length', () => {
   })
 })
 
+describe('what an act leaves', () => {
+  it('the comb a fiftieth of all; a brush to the skin two in five loose and most tight; over the top hardly less (judgement)', () => {
+    expect(keep([100, 100, 100], KEPT.combed)).toEqual([2, 2, 2])
+    expect(keep([100, 100, 100], KEPT.brushed)).toEqual([40, 80, 100])
+    expect(keep([100, 100, 100], KEPT.surface)).toEqual([96, 100, 100])
+  })
+  it('a wash not combed out mats three in ten of the tight, and every tangle is a knot (judgement)', () => {
+    expect(tightenByWash([10, 20, 3])).toEqual([0, 24, 9])
+  })
+})
+
 describe('the three stages', () => {
   it('stepped daily for 60 days equal the closed form to 1e-9', () => {
     const born = 0.03

@@ -4,7 +4,7 @@ import { worldScore } from '../../tests/support/world-score'
 import { dog, entry } from '../../tests/support/dogs'
 import { addDays } from '../record/day'
 import { coatOn } from '../record/fold'
-import { asCauses, CAUSES, learnCauses, timesUnder, UNDER } from './causes'
+import { asCauses, CAUSES, learnCauses, plus, timesUnder, UNDER } from './causes'
 import type { SeenUnder } from './causes'
 
 /** A place whose checks met so many under a set of causes, and so many under none. */
@@ -53,6 +53,112 @@ describe('what a cause does to this dog', () => {
     expect(a!.times).toBeCloseTo(b!.times, 9)
     expect(timesUnder(known, both)).toBeGreaterThan(2)
     expect(a!.likely[1] / a!.likely[0]).toBeGreaterThan(1.5)
+  })
+  it('lies at the peak of what is held, and as wide as the peak is bent', () => {
+    const { harness: H, rain: R } = UNDER
+    const places: SeenUnder[] = [
+      {
+        count: 9,
+        born: [
+          { under: H, amount: 2 },
+          { under: 0, amount: 1.5 },
+        ],
+        met: [
+          {
+            count: 6,
+            born: [
+              { under: H, amount: 0.8 },
+              { under: 0, amount: 0.3 },
+            ],
+          },
+        ],
+      },
+      {
+        count: 4,
+        born: [
+          { under: H | R, amount: 1.2 },
+          { under: R, amount: 2 },
+        ],
+        met: [
+          {
+            count: 3,
+            born: [
+              { under: R, amount: 1 },
+              { under: H | R, amount: 0.5 },
+            ],
+          },
+        ],
+      },
+      { count: 1, born: [{ under: 0, amount: 4 }], met: [] },
+    ]
+    // φ ~ Gamma(6, 6), ψ ~ Gamma(3, 3) summed over, ln η ~ Normal(−1/8, 1/2): written out once more.
+    const height = ([h, r, f]: readonly [number, number, number]) => {
+      const total = (born: SeenUnder['born']) =>
+        born.reduce((sum, b) => sum + b.amount * Math.exp((b.under & H ? h : 0) + (b.under & R ? r : 0)), 0)
+      const prior = (x: number) => -((x + 0.125) ** 2) / 0.5
+      return places.reduce(
+        (sum, { count, born, met }) =>
+          sum +
+          count * f -
+          (3 + count) * Math.log(3 + Math.exp(f) * total(born)) +
+          met.reduce((s, m) => s + m.count * Math.log(total(m.born)), 0),
+        6 * f - 6 * Math.exp(f) + prior(h) + prior(r),
+      )
+    }
+    // Downhill in ever smaller steps from where it begins: slow, and sure to be at the top.
+    let at: [number, number, number] = [0, 0, 0]
+    for (let step = 0.5; step > 1e-9; step /= 2)
+      for (let moved = true; moved;) {
+        moved = false
+        for (const i of [0, 1, 2])
+          for (const d of [-step, step]) {
+            const to = at.map((x, k) => x + (k === i ? d : 0)) as typeof at
+            if (height(to) > height(at)) [at, moved] = [to, true]
+          }
+      }
+    const E = 1e-4
+    const bent = [0, 1, 2].map((i) =>
+      [0, 1, 2].map((j) => {
+        const off = (a: number, b: number) =>
+          height(at.map((x, k) => x + (k === i ? a : 0) + (k === j ? b : 0)) as typeof at)
+        return -(off(E, E) - off(E, -E) - off(-E, E) + off(-E, -E)) / (4 * E * E)
+      }),
+    ) as [number[], number[], number[]]
+    const [[a, b, c], [, d, e], [, , g]] = bent as unknown as [number[], number[], number[]]
+    const all = a! * (d! * g! - e! * e!) - b! * (b! * g! - e! * c!) + c! * (b! * e! - d! * c!)
+    const variance = [(d! * g! - e! * e!) / all, (a! * g! - c! * c!) / all]
+    const known = learnCauses(places)
+    expect(known.map((k) => k.cause)).toEqual(['harness', 'rain'])
+    known.forEach((k, i) => {
+      const sd = Math.sqrt(variance[i]!)
+      expect(Math.log(k.times)).toBeCloseTo(at[i]! + variance[i]! / 2, 4)
+      expect(Math.log(k.likely[0])).toBeCloseTo(at[i]! - 1.28155 * sd, 4)
+      expect(Math.log(k.likely[1])).toBeCloseTo(at[i]! + 1.28155 * sd, 4)
+    })
+    expect(known.map((k) => k.exposure)).toEqual([expect.closeTo(3.2, 12), expect.closeTo(3.2, 12)])
+  })
+  it('says nothing of a cause until a quarter of a knot was expected under it', () => {
+    expect(learnCauses([place(UNDER.rain, 0, 0.24)])).toEqual([])
+    expect(learnCauses([place(UNDER.rain, 0, 0.26)])).toHaveLength(1)
+    const seen = { ...place(UNDER.rain, 3, 2, 1, 4), exposure: 6 }
+    expect(asCauses(seen, [{ cause: 'rain', times: 1.5 }])).toEqual({ count: 4, exposure: 7 })
+    expect(asCauses(seen, [{ cause: 'swim', times: 1.5 }]).exposure).toBe(6)
+    expect(
+      timesUnder(
+        [
+          { cause: 'rain', times: 2 },
+          { cause: 'shed', times: 3 },
+        ],
+        UNDER.rain | UNDER.shed,
+      ),
+    ).toBe(6)
+  })
+  it('amounts under one set of causes are one', () => {
+    const list = plus(plus(plus([], UNDER.rain, 1), 0, 2), UNDER.rain, 3)
+    expect(list).toEqual([
+      { under: UNDER.rain, amount: 4 },
+      { under: 0, amount: 2 },
+    ])
   })
   it('has its mean within what is likely, never a spread wider than among dogs, in whatever order places come', () => {
     fc.assert(

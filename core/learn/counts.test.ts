@@ -47,6 +47,34 @@ describe('what is held of a count', () => {
     expect(v / variance).toBeGreaterThan(0.95)
     expect(v / variance).toBeLessThan(1.05)
   })
+  it('a count of none where none is expected is sure, and any other beyond belief', () => {
+    expect(lnChanceOf(0, { mean: 0, variance: 0 })).toBe(0)
+    expect(lnChanceOf(1, { mean: 0, variance: 0 })).toBe(-Infinity)
+    expect(withinLikely(1, { mean: 0, variance: 0 })).toBe(0)
+    // Close to Poisson where it strays no further: e^−2 and 2·e^−2.
+    expect(Math.exp(lnChanceOf(0, { mean: 2, variance: 2.000001 }))).toBeCloseTo(Math.exp(-2), 5)
+    expect(Math.exp(lnChanceOf(1, { mean: 2, variance: 2.000001 }))).toBeCloseTo(2 * Math.exp(-2), 5)
+  })
+  it('the fewest and most that come leave a tenth at either end, and no more than sixty are told apart', () => {
+    fc.assert(
+      fc.property(held, (h) => {
+        const upTo = (n: number) => {
+          let sum = 0
+          for (let i = 0; i <= n; i++) sum += Math.exp(lnChanceOf(i, h))
+          return sum
+        }
+        const [least, most] = likelyCount(h)
+        if (most === 60) return
+        expect(upTo(least)).toBeGreaterThanOrEqual(0.1)
+        expect(least ? upTo(least - 1) : 0).toBeLessThan(0.1)
+        expect(upTo(most)).toBeGreaterThanOrEqual(0.9)
+        expect(most ? upTo(most - 1) : 0).toBeLessThan(0.9)
+      }),
+      { numRuns: 60 },
+    )
+    expect(likelyCount({ mean: 400, variance: 900 })).toEqual([0, 60])
+    expect(likelyCount({ mean: 3, variance: 4 }, [0.5, 0.5])).toEqual([3, 3])
+  })
   it('nothing expected is nothing held', () => {
     expect(heldOf([{ rate: PRIOR_RATE, expected: 0 }])).toEqual({ mean: 0, variance: 0 })
     expect(likelyCount({ mean: 0, variance: 0 })).toEqual([0, 0])
