@@ -1,34 +1,12 @@
-import { outline, rot, spline } from './geometry'
-import type { CoatPt, Pt } from './geometry'
-import { ribbon, shape } from './ink'
+import { outline } from './geometry'
+import type { Pt } from './geometry'
 import { cutUp, partOf } from './plan'
-import type { Arrow, CutLine, Drawing, Mark, Patch } from './plan'
+import type { Arrow, CutLine, Drawing, Patch } from './plan'
 
-/**
- * The underside, as the dog lies on its back, head up the page. Unit: the trunk's length, 520 px;
- * x = 0 the middle, y up; the dog's left is on our right.
- */
-const UNIT = 520
-const [CX, CY] = [350, 800]
-type Model = readonly [number, number]
-type Half = readonly (readonly [number, number, number])[]
-const page = (q: Model): Pt => [CX + q[0] * UNIT, CY - q[1] * UNIT]
-const pageCoat = (q: readonly [number, number, number]): CoatPt => [...page([q[0], q[1]]), q[2]]
-const flip = <T extends readonly number[]>(q: T): T => [-q[0]!, ...q.slice(1)] as unknown as T
-const sided =
-  (s: number) =>
-  <T extends readonly number[]>(q: T) =>
-    s > 0 ? q : flip(q)
-const loop = (half: Half): CoatPt[] => outline([...half, ...[...half].reverse().map(flip)].map(pageCoat))
-const arrows = (list: readonly Arrow[]): Arrow[] =>
-  list.flatMap((a): Arrow[] => [
-    [...page([a[0], a[1]]), a[2], -a[3]],
-    [...page([-a[0], a[1]]), -a[2], -a[3]],
-  ])
-const across = (pts: readonly Model[]): Model[] => [
-  ...pts.map(flip).reverse(),
-  ...pts.filter((p) => p[0] !== 0),
-]
+import { face, pads } from './under-face'
+import { across, arrows, loop, page, pageCoat, sided } from './under-page'
+import type { Half } from './under-page'
+
 const HAIR: Record<string, number> = {
   throat: 0.06,
   chest: 0.075,
@@ -263,78 +241,4 @@ export function underView(): Drawing {
       { marks: pads() },
     ],
   }
-}
-
-function face(): Mark[] {
-  const line = (pts: readonly Model[], closed = false) =>
-    spline(
-      pts.map((p): CoatPt => [...page(p), 0]),
-      closed,
-      3,
-    )
-  const jaw = across([
-    [0, 1.354],
-    [0.047, 1.325],
-    [0.066, 1.265],
-    [0.07, 1.2],
-  ])
-  const nose = across([
-    [0, 1.432],
-    [0.032, 1.428],
-    [0.046, 1.408],
-    [0.036, 1.388],
-    [0.012, 1.376],
-  ])
-  return [
-    { d: ribbon(line(jaw), (t) => 0.5 + 1.8 * Math.sin(Math.PI * t)), tone: 'ink', opacity: 1 },
-    { d: shape(line(nose, true)), tone: 'dark', opacity: 1 },
-    {
-      d: ribbon(
-        line([
-          [0, 1.378],
-          [0, 1.356],
-        ]),
-        () => 1.6,
-      ),
-      tone: 'ink',
-      opacity: 1,
-    },
-  ]
-}
-
-/** The soles: a round foot with its pads. */
-function pads(): Mark[] {
-  let d = ''
-  for (const s of [1, -1])
-    for (const [cx, cy, turn, k] of [
-      [0.369, 0.948, 0, 0.85],
-      [0.512, 0.145, -0.75, 0.88],
-    ] as const) {
-      const at = (x: number, y: number) => {
-        const q = rot([x * k, y * k], turn)
-        return page([s * (cx + q[0]), cy + q[1]])
-      }
-      const pad = (x: number, y: number, rx: number, ry: number, heart = false) => {
-        // prettier-ignore
-        const unit: Model[] = heart
-          ? [[0, 1], [0.75, 0.35], [1, -0.5], [0.45, -0.75], [0, -0.55], [-0.45, -0.75], [-1, -0.5], [-0.75, 0.35]]
-          : [[0, 1], [0.8, 0.5], [0.9, -0.4], [0, -1], [-0.9, -0.4], [-0.8, 0.5]]
-        d += shape(
-          spline(
-            unit.map((q): CoatPt => [...at(x + q[0] * rx, y + q[1] * ry), 0]),
-            true,
-            1.5,
-          ),
-        )
-      }
-      pad(0, -0.012, 0.03, 0.024, true)
-      for (const [x, y] of [
-        [-0.038, 0.018],
-        [-0.015, 0.04],
-        [0.015, 0.04],
-        [0.038, 0.018],
-      ] as const)
-        pad(x, y, 0.0115, 0.0165)
-    }
-  return [{ d, tone: 'pad', opacity: 1 }]
 }

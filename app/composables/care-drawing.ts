@@ -1,4 +1,4 @@
-import type { CarePanel } from '#drawing/care/plate'
+import type { CarePanel } from '#drawing/care/panel'
 
 const known = new Map<string, Promise<CarePanel>>()
 /** A care drawing by its file's name; kept once it has been fetched, or by the service worker. */

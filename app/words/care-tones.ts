@@ -1,4 +1,4 @@
-import type { CareKey, CarePanel } from '#drawing/care/plate'
+import type { CareKey, CarePanel } from '#drawing/care/panel'
 
 /** The page's colours for the grounds and inks of a care drawing, and for its signs. */
 export const CARE_TONES: Record<CarePanel['inks'][number]['tone'], string> = {

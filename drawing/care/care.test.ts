@@ -9,7 +9,7 @@ import { lieFrom } from '../lie'
 import { middleOf } from '../middle'
 import { underView } from '../under'
 import { CARE_DRAWINGS } from './index'
-import { DOT } from './plate'
+import { DOT } from './panel'
 import { careDrawings } from './which'
 
 const drawn = new Map(Object.entries(CARE_DRAWINGS).map(([name, draw]) => [name, draw()]))

@@ -1,7 +1,9 @@
 import { lerp, norm } from '../geometry'
 import type { Pt } from '../geometry'
-import { circle, closed, Plate } from './plate'
-import type { CarePanel, Knot } from './plate'
+import { circle, closed } from './knots'
+import { Plate } from './plate'
+import type { CarePanel } from './panel'
+import type { Knot } from './knots'
 
 /** The face over the dog's own head, as `drawing/head.ts` draws it: 430 px a unit about (330, 520). */
 const at = (x: number, y: number): Pt => [330 + x * 430, 520 - y * 430]

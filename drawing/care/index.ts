@@ -2,17 +2,19 @@ import { BUILD_IDS } from '../builds'
 import type { Pt } from '../geometry'
 import { sheet } from '../index'
 import { underside } from './underside'
-import { footAbove, footBelow, footSide, padsCutThrough } from './foot'
-import { earFolded, earHanging, earPricked, earShort, earTassel } from './ear'
+import { footAbove, footSide, padsCutThrough } from './foot-above'
+import { footBelow } from './foot-below'
+import { earHanging, earShort, earTassel } from './ear-hanging'
+import { earFolded, earPricked } from './ear-standing'
 import { carding, parting } from './line'
 import { eyeClose, faceFront, muzzleFront } from './head'
 import { muzzleSide } from './muzzle'
 import { nailSide } from './nail'
-import type { CarePanel } from './plate'
+import type { CarePanel } from './panel'
 import { rear, teethCutThrough } from './rear'
 import { clipPasses, dryingOrder, flank, rakeLines } from './side'
 
-export type { CarePanel } from './plate'
+export type { CarePanel } from './panel'
 
 const within = ([x, y]: Pt, [x0, y0, w, h]: CarePanel['box']) => x > x0 && x < x0 + w && y > y0 && y < y0 + h
 /** A drawing over the dog's own coat map, with where each of its places lies. */

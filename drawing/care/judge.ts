@@ -1,6 +1,6 @@
 import { distance, inside, norm } from '../geometry'
 import type { Pt } from '../geometry'
-import type { Rehearsal } from './plate'
+import type { Rehearsal } from './panel'
 
 /** A person's marks on a drawing: each a scribble, or a single press. */
 export type Marks = readonly (readonly Pt[])[]

@@ -1,7 +1,9 @@
 import type { Pt } from '../geometry'
 import type { Arrow } from '../lie'
-import { closed, open, Plate } from './plate'
-import type { CarePanel, Knot } from './plate'
+import { closed, open } from './knots'
+import { Plate } from './plate'
+import type { CarePanel } from './panel'
+import type { Knot } from './knots'
 
 /** A line of skin between two locks of coat: what is dried, raked and carded along. */
 

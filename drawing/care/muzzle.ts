@@ -1,6 +1,8 @@
 import { lerp } from '../geometry'
-import { circle, closed, Plate } from './plate'
-import type { CarePanel, Knot } from './plate'
+import { circle, closed } from './knots'
+import { Plate } from './plate'
+import type { CarePanel } from './panel'
+import type { Knot } from './knots'
 
 // prettier-ignore
 const HEAD: readonly Knot[] = [[250, -190], [150, -186], [96, -158], [58, -112], [-10, -92], [-90, -84], [-150, -78], [-186, -72], [-206, -52], [-204, -30], [-188, -14], [-180, 2], [-176, 20], [-164, 44], [-140, 60], [-90, 68], [-20, 78], [50, 96], [110, 134], [150, 200], [250, 200]]

@@ -1,7 +1,9 @@
 import { add } from '../geometry'
 import type { Pt } from '../geometry'
-import { circle, closed, Plate } from './plate'
-import type { CarePanel, Knot } from './plate'
+import { circle, closed } from './knots'
+import { Plate } from './plate'
+import type { CarePanel } from './panel'
+import type { Knot } from './knots'
 
 /** Two nails cut through along their length: a light one and a dark; and what the cut shows. Where a quick ends differs (memory). */
 // prettier-ignore

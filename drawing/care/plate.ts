@@ -1,103 +1,15 @@
 import type { DangerId } from '../../core/care/tidies/dangers'
 import type { SheetId } from '../boxes'
-import {
-  add,
-  boundsOf,
-  distance,
-  inside,
-  lerp,
-  mix,
-  mul,
-  norm,
-  outline,
-  rot,
-  signedArea,
-  spline,
-  sub,
-} from '../geometry'
-import type { CoatPt, Pt } from '../geometry'
+import { add, boundsOf, distance, inside, lerp, mix, mul, norm, rot, signedArea, sub } from '../geometry'
+import type { Pt } from '../geometry'
 import { hair, noise, ribbon, seeded, shape } from '../ink'
 import { lieFrom } from '../lie'
 import type { Arrow } from '../lie'
 
-/** Ground and ink of a care drawing, by what it stands for. */
-export type Tone = 'ink' | 'coat' | 'skin' | 'pad' | 'paper' | 'dark' | 'iris' | 'glint'
-export interface Ink {
-  d: string
-  tone: Tone
-  opacity: number
-}
-/** What a number on the drawing points at, and its words; read aloud in this order. */
-export interface CareKey {
-  kind: 'danger' | 'trim' | 'look'
-  at: Pt[]
-  /** Where the number of each point stands, so that it hides neither a sign nor another number. */
-  badges: Pt[]
-  words: string
-}
-/** Radius of a number, of the drawing's longer side. */
-export const DOT = 0.024
-/**
- * A care drawing: ink, and over it the three signs. Closed hatch: a danger place, never a blade there.
- * Dashes: trim here. Barred line: stop, with ticks on the side to stay off.
- */
-export interface CarePanel {
-  title: string
-  box: [x: number, y: number, width: number, height: number]
-  /** Drawn over the dog's own coat map sheet, in its coordinates. */
-  over?: SheetId
-  inks: Ink[]
-  dangers: { id: DangerId; d: string }[]
-  trims: string[]
-  stops: string[]
-  arrows: string[]
-  keys: CareKey[]
-  /** Middles of the dog's own places that show on it, by region, for its standing marks. */
-  places?: Record<string, Pt>
-  /** What can be asked of it with its signs taken off. */
-  asks?: Rehearsal
-}
-
-/** What a person is asked on paper before they cut there. */
-export interface Rehearsal {
-  /** Where no blade may go, every shape of it, and why. */
-  off: { id: DangerId; words: string; why: string; shapes: Pt[][] }[]
-  /** Where it may. */
-  may: { words: string; why: string; line: Pt[] }[]
-  /** Where the lie is asked, which way it runs, and why it matters. */
-  lies: { at: Pt; way: Pt; words: string }[]
-  /** Where a finger could go; one of them is right. */
-  fingers: { at: Pt; right: boolean; words: string }[]
-}
-
-/** A point of a line; one marked `c` is a corner. */
-export type Knot = readonly [number, number] | readonly [number, number, 'c']
-const bare = (p: Knot): CoatPt => [p[0], p[1], 0]
-const flat = (pts: readonly CoatPt[]): Pt[] => pts.map((p): Pt => [p[0], p[1]])
-export const closed = (pts: readonly Knot[]): Pt[] =>
-  flat(
-    outline(
-      pts.map(bare),
-      pts.flatMap((p, i) => (p[2] === 'c' ? [i] : [])),
-    ),
-  )
-export function open(pts: readonly Knot[]): Pt[] {
-  const cuts = [
-    0,
-    ...pts.flatMap((p, i) => (p[2] === 'c' && i && i < pts.length - 1 ? [i] : [])),
-    pts.length - 1,
-  ]
-  return cuts.slice(1).flatMap((to, k) => flat(spline(pts.slice(cuts[k], to + 1).map(bare))).slice(k ? 1 : 0))
-}
-export const mirror = <T extends Knot>(pts: readonly T[], about = 0): T[] =>
-  pts.map((p) => [2 * about - p[0], ...p.slice(1)] as unknown as T)
-export const circle = (c: Pt, rx: number, ry = rx, n = 14): Pt[] =>
-  closed(
-    Array.from({ length: n }, (_, i): Knot => [
-      c[0] + rx * Math.cos((i * 2 * Math.PI) / n),
-      c[1] + ry * Math.sin((i * 2 * Math.PI) / n),
-    ]),
-  )
+import { closed, open } from './knots'
+import type { Knot } from './knots'
+import { DOT } from './panel'
+import type { CareKey, CarePanel, Ink, Rehearsal, Tone } from './panel'
 
 interface HairWay {
   /** Paper between two hairs, their length and width, px. */

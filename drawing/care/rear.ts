@@ -1,8 +1,10 @@
 import { lerp, norm } from '../geometry'
 import type { Pt } from '../geometry'
 import type { Arrow } from '../lie'
-import { circle, closed, mirror, Plate } from './plate'
-import type { CarePanel, Knot } from './plate'
+import { circle, closed, mirror } from './knots'
+import { Plate } from './plate'
+import type { CarePanel } from './panel'
+import type { Knot } from './knots'
 
 /** The rear, tail held aside. Where things lie, and how large, differs by dog (memory). */
 const pairs = (list: readonly Arrow[]): Arrow[] =>

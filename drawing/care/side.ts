@@ -6,8 +6,10 @@ import { middleOf } from '../middle'
 import type { Drawing } from '../plan'
 import { sideView } from '../side'
 import { patchOf, scaled } from './underside'
-import { circle, closed, Plate } from './plate'
-import type { CarePanel, Knot } from './plate'
+import { circle, closed } from './knots'
+import { Plate } from './plate'
+import type { CarePanel } from './panel'
+import type { Knot } from './knots'
 
 /** Over the dog's own coat map, from the side: where no blade goes, and the ways of clipper, dryer and rake. */
 

@@ -3,8 +3,10 @@ import type { Pt } from '../geometry'
 import { middleOf } from '../middle'
 import { underView } from '../under'
 import type { Drawing } from '../plan'
-import { circle, closed, mirror, Plate } from './plate'
-import type { CarePanel, Knot } from './plate'
+import { circle, closed, mirror } from './knots'
+import { Plate } from './plate'
+import type { CarePanel } from './panel'
+import type { Knot } from './knots'
 
 /** Danger places drawn over the dog's own coat map, underneath. */
 export function patchOf(drawing: Drawing, name: string): Pt[] {

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { DOT } from '#drawing/care/plate'
-import type { CareKey } from '#drawing/care/plate'
+import { DOT } from '#drawing/care/panel'
+import type { CareKey } from '#drawing/care/panel'
 import { regionOf } from '#core/coat/regions'
 import { showsOn } from '#drawing/care/which'
 import { SIGN_COLOURS } from '~/words/care-tones'

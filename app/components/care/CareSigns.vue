@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { CarePanel } from '#drawing/care/plate'
+import type { CarePanel } from '#drawing/care/panel'
 import { CARE_TONES, SIGN_COLOURS } from '~/words/care-tones'
 
 /** The ink of a care drawing, the signs over it and their numbers; inside another drawing. */

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { distance } from '#drawing/geometry'
 import type { Pt } from '#drawing/geometry'
-import type { CarePanel } from '#drawing/care/plate'
+import type { CarePanel } from '#drawing/care/panel'
 import { judgeLie, judgeMay, judgeOff } from '#drawing/care/judge'
 import type { RehearsedId } from '#core/record/tidies'
 import { workLabel } from '~/words/care'

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { DogDrawing } from '#components'
 import type { Pt } from '#drawing/geometry'
-import { DOT } from '#drawing/care/plate'
-import type { CarePanel } from '#drawing/care/plate'
+import { DOT } from '#drawing/care/panel'
+import type { CarePanel } from '#drawing/care/panel'
 
 /**
  * A care drawing without its signs, to be answered on: places scribbled over, a way shown by dragging, or a point
