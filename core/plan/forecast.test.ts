@@ -5,7 +5,7 @@ import { PLACE_IDS } from '../coat/regions'
 import { addDays } from '../record/day'
 import type { Planned } from '../record/entries'
 import { coatOn } from '../record/fold'
-import { forecastOf, movedTo } from './forecast'
+import { careMovedTo, forecastOf, likelyAhead, movedTo } from './forecast'
 import { playAhead } from './kept'
 
 const START = '2026-09-01'
@@ -118,4 +118,52 @@ describe('a session moved', () => {
     const planned = [{ day: addDays(START, 3), places: ['beard' as const], pinned: false }]
     expect(movedTo(planned, addDays(START, 4), addDays(START, 9))).toEqual(planned)
   })
+})
+
+describe('what is moved to another day', () => {
+  const care = (n: number, unit: 'face' | 'bath', pinned = false) => ({
+    day: addDays(START, n),
+    unit,
+    pinned,
+  })
+  it('care is pinned there, once, and what was there stays as it was', () => {
+    const list = [care(3, 'face'), care(3, 'bath'), care(5, 'face')]
+    expect(careMovedTo(list, addDays(START, 3), addDays(START, 4))).toEqual([
+      care(4, 'face', true),
+      care(4, 'bath', true),
+      care(5, 'face'),
+    ])
+    expect(careMovedTo(list, addDays(START, 3), addDays(START, 5))).toEqual([
+      care(5, 'bath', true),
+      care(5, 'face'),
+    ])
+    expect(careMovedTo(list, addDays(START, 3), addDays(START, 3))).toEqual(list)
+  })
+  it('a session goes to its day in order; of a day that has none nothing is moved', () => {
+    const at = (n: number) => ({ day: addDays(START, n), places: ['beard' as const], pinned: false })
+    const moved = movedTo([at(2), at(6)], addDays(START, 6), addDays(START, 1))
+    expect(moved.map((s) => [s.day, s.pinned])).toEqual([
+      [addDays(START, 1), true],
+      [addDays(START, 2), false],
+    ])
+    expect(movedTo([at(2)], addDays(START, 4), addDays(START, 1))).toEqual([at(2)])
+    expect(movedTo([at(2)], addDays(START, 2), addDays(START, 2))).toEqual([at(2)])
+  })
+})
+
+it('what the chance is likely to be holds it each day before its session, and falls with one', () => {
+  const from = coatOn(dog({}, 20), START)
+  const planned = [{ day: addDays(START, 5), places: [...PLACE_IDS], pinned: false }]
+  const to = addDays(START, 8)
+  const likely = likelyAhead(from, planned, to)
+  const { before } = forecastOf(from, planned, to)
+  expect(likely).toHaveLength(9)
+  likely.forEach(([low, high], d) => {
+    expect(low).toBeLessThanOrEqual(before[d]! + 1e-9)
+    expect(high).toBeGreaterThanOrEqual(before[d]! - 1e-9)
+  })
+  expect(likely[6]![1]).toBeLessThan(likely[5]![1])
+  expect(likelyAhead(from, [], to)[6]![1]).toBeGreaterThan(likely[6]![1])
+  // None is combed on the day it ends.
+  expect(forecastOf(from, planned, addDays(START, 5)).sessions).toEqual([])
 })

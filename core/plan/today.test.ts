@@ -2,6 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { dog, entry, profile } from '../../tests/support/dogs'
 import { COAT_IDS } from '../coat/coat-types'
+import { SETUP_MINUTES } from '../coat/minutes'
 import { PLACE_IDS, regionOf, regionsOf } from '../coat/regions'
 import type { PlaceId, RegionId } from '../coat/regions'
 import { addDays } from '../record/day'
@@ -65,6 +66,38 @@ describe('the plan for today', () => {
       expect(plan.items).toEqual([])
       expect(plan.rubDown !== null).toBe(days >= 14)
     }
+  })
+  it('rubs a smooth coat down every two weeks, all of it, and says how long it was let be', () => {
+    const day = (n: number) =>
+      planToday(dog({ coat: 'smooth', since: START }, 8), addDays(START, n), 30).rubDown
+    expect([day(0), day(13)]).toEqual([null, null])
+    const coat = coatOn(dog({ coat: 'smooth', since: START }, 8), addDays(START, 14))
+    const minutes = coat.places.reduce((sum, p) => sum + coat.minutesOf(p), 0)
+    expect(day(14)).toEqual({ days: 14, minutes: expect.closeTo(minutes, 9) })
+    expect(planToday(dog({}, 20), addDays(START, 30), 30).rubDown).toBeNull()
+  })
+  it('says how long nobody wrote of a coat that bears no more than ten days, and not of a smooth one', () => {
+    const day = (n: number, more = {}) =>
+      planToday(dog({ since: START, ...more }, 20), addDays(START, n), 30).silent
+    expect([day(10), day(11)]).toEqual([null, 11])
+    expect(day(40, { coat: 'smooth' })).toBeNull()
+    expect(day(14, { coat: 'wire' })).toBeNull()
+    expect(day(15, { coat: 'wire' })).toBe(15)
+  })
+  it('its sums are those of its list, with one laying out; without a list there is none to lay out', () => {
+    const plan = planToday(dog({}, 30), DAY_14, 40)
+    expect(plan.minutes).toBeCloseTo(
+      plan.items.reduce((sum, i) => sum + i.minutes, 0),
+      9,
+    )
+    expect([plan.setupMinutes, plan.careMinutes]).toEqual([SETUP_MINUTES, 0])
+    expect(plan.minutes).toBeLessThanOrEqual(40 - SETUP_MINUTES)
+    expect(plan.chanceIfDone).toBeLessThan(plan.chanceIfLeft)
+    expect(plan.waiting.length).toBeGreaterThan(0)
+    for (const w of plan.waiting) expect(plan.items.map((i) => i.place)).not.toContain(w)
+    const none = planToday(dog({}, 30), DAY_14, 0)
+    expect([none.items, none.setupMinutes, none.minutes]).toEqual([[], 0, 0])
+    expect(none.chanceIfDone).toBe(none.chanceIfLeft)
   })
   it('asks nothing the day after a visit', () => {
     expect(planToday(dog(), addDays(START, 1), 40).items).toEqual([])
