@@ -15,7 +15,7 @@ import { playStretches, spreadOf } from './stretches'
 import { careUnits } from '../due/care-units'
 import type { Dryer } from '../coat/drying'
 import { bathMinutes } from './baths-if'
-import { clampTo, farthest, gameOf, keptShare, settingsOf, weekOf } from './what-if'
+import { clampTo, farthest, gameOf, keptShare, RANGES, settingsOf, weekOf } from './what-if'
 
 const START = '2026-09-01'
 const JUST_ONE: Rate = { shape: 1e7, scales: [1e-7], weights: [1], mean: 1 }
@@ -156,6 +156,64 @@ describe('asking what if', () => {
     expect(REGIONS.length).toBe(41)
   })
 
+  it('takes each within what can be asked for, by its steps', () => {
+    const asked = (key: keyof typeof RANGES) => [-5, 1000, 3.26].map((v) => clampTo(key, v))
+    expect(
+      Object.fromEntries((Object.keys(RANGES) as (keyof typeof RANGES)[]).map((k) => [k, asked(k)])),
+    ).toEqual({
+      mm: [6, 40, 6],
+      ears: [3, 80, 3],
+      weeks: [3, 12, 3],
+      minutes: [0, 200, 0],
+      harnessHours: [0, 8, 3],
+      jumperHours: [0, 12, 3],
+      swims: [0, 4, 3],
+      missed: [0, 0.5, 0.5],
+    })
+    expect([clampTo('missed', 0.26), clampTo('minutes', 14)]).toEqual([0.3, 10])
+  })
+  it('counts weeks from the last visit to the next, eight where none is booked; a day takes four hours at most', () => {
+    const weeks = (nextVisit?: string) =>
+      settingsOf(dog(nextVisit ? { nextVisit } : {}, 20), addDays(START, 3)).weeks
+    expect([
+      weeks(),
+      weeks(addDays(START, 35)),
+      weeks(addDays(START, 39)),
+      weeks(addDays(START, -7)),
+    ]).toEqual([8, 5, 6, 8])
+    expect(weekOf([10, 0, 0, 0, 0, 30, 0], 800)).toEqual([200, 0, 0, 0, 0, 240, 0])
+    // Nobody has been there: as coats like it usually are.
+    const { profile } = dog()
+    expect(settingsOf({ profile, entries: [] }, START)).toMatchObject({ mm: 20, ears: 30 })
+  })
+  it('spreads what was played: none, one or more, and eight in ten of the minutes', () => {
+    const part = (mats: number[], arriving: number[], minutes: number[]) => ({
+      mats: Int16Array.from(mats),
+      arriving: Int16Array.from(arriving),
+      minutes: Float32Array.from(minutes),
+    })
+    const ten = [10, 20, 30, 40, 50, 60, 70, 80, 90, 100]
+    const spread = spreadOf([
+      part([0, 1, 2, 5, 0], [0, 1, 0, 2, 0], ten.slice(0, 5)),
+      part([0, 0, 1, 0, 0], [0, 0, 0, 0, 0], ten.slice(5)),
+    ])
+    expect(spread).toEqual({
+      runs: 10,
+      counts: [6, 2, 2],
+      clear: 8,
+      mats: 0.9,
+      minutes: { mean: 55, low: 20, high: 100, sample: ten },
+    })
+    expect(keptShare(spread)).toBe(0.8)
+    const none = spreadOf([])
+    expect([none.runs, none.mats, none.minutes.mean, none.minutes.low, keptShare(none)]).toEqual([
+      0, 0, 0, 0, 1,
+    ])
+    const many = spreadOf([
+      part(Array(90).fill(0) as number[], Array(90).fill(0) as number[], Array(90).fill(5) as number[]),
+    ])
+    expect(many.minutes.sample).toHaveLength(60)
+  })
   it('begins from what is agreed for the next cut, place by place, until something else is asked', () => {
     const at = addDays(START, 20)
     const wish = entry(addDays(START, 5), {
