@@ -104,6 +104,8 @@ describe('a body clip at home', () => {
   })
   it('over two days: what was clipped is a fact by place and side, and the rest goes on', () => {
     const first = clipDid(work(), clipped(work(), 3))!
+    // At home, so that the stretch goes on.
+    expect(first).toMatchObject({ kind: 'visit', home: true, lengths: {}, found: [] })
     expect(first.except).toEqual([
       { place: 'nape', mm: 13 },
       { place: 'collar-line', mm: 13 },

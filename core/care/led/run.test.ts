@@ -114,6 +114,42 @@ describe('a led work', () => {
     expect(run.outcome['nails.forefoot.left']).toBe('bled')
     expect(steps[stepAt(steps, run)]).toMatchObject({ id: 'hold', part: 'nails.forefoot.right' })
   })
+  it('what is for the vet is left, but a look that told how it came out is done', () => {
+    const eyes = stepsOf('eyes')
+    const red = press(eyes, BEGIN, 'red')
+    expect([red.did['eye.left'], red.outcome['eye.left']]).toEqual(['done', 'red'])
+    const nails = stepsOf('nails')
+    const split = press(nails, BEGIN, 'split')
+    expect([split.did['nails.forefoot.left'], split.outcome['nails.forefoot.left']]).toEqual([
+      'left',
+      undefined,
+    ])
+    expect(leaveIt(nails, BEGIN).did['nails.forefoot.left']).toBe('left')
+  })
+  it('a part that is gone from its steps since is passed over, to the next that is still to do', () => {
+    const all = stepsOf('paws')
+    const run = until(all, BEGIN, 'pads', 'paw.forefoot.left')
+    const fewer = all.filter((s) => s.part !== 'paw.forefoot.left')
+    expect(fewer[stepAt(fewer, run)]).toMatchObject({ id: 'feel', part: 'paw.forefoot.right' })
+    const none = all.filter((s) => !s.part)
+    expect(stepAt(none, run)).toBe(none.length - 1)
+    // A nail that bled leads aside: no other foot is begun there.
+    const nails = stepsOf('nails')
+    const gone = nails.filter((s) => s.part !== 'nails.forefoot.left')
+    expect(gone[stepAt(gone, { ...BEGIN, step: 'press', part: 'nails.forefoot.left' })]!.id).toBe('hold')
+  })
+  it('a step put off alone is done later; a part is done once nothing of it is to come', () => {
+    const steps = stepsOf('sanitary')
+    const belly = until(steps, BEGIN, 'belly')
+    const off = putOff(steps, belly)
+    expect(off.did.belly).toBeUndefined()
+    const end = toEnd(steps, off)
+    expect(end.did.belly).toBe('done')
+    const lie = until(steps, BEGIN, 'lie')
+    // The lie is felt at the belly, and its clip is still to come.
+    expect(nextStep(steps, lie).did.belly).toBeUndefined()
+    expect(nextStep(steps, belly).did.belly).toBe('done')
+  })
   it('teeth have no parts: how it came out is of the whole', () => {
     const steps = stepsOf('teeth')
     const run = press(steps, until(steps, BEGIN, 'side'), 'little')
