@@ -33,6 +33,20 @@ describe('the diary', () => {
     expect(lines.find((l) => l.id === other.id)).toMatchObject({ what: null, earlier: [{ finding: 'snag' }] })
   })
 
+  it('is newest first: by day, by the hour where one was written, then by what was made later', () => {
+    const at = (day: string, time?: string) => ({ ...made(check('snag')), day, ...(time ? { time } : {}) })
+    const list = [
+      at('2026-09-02', '20:00'),
+      at('2026-09-04'),
+      at('2026-09-03', '08:00'),
+      at('2026-09-03', '18:30'),
+      at('2026-09-03', '18:30'),
+      at('2026-09-03'),
+    ]
+    const ids = history(list).map((l) => list.findIndex((e) => e.id === l.id))
+    expect(ids).toEqual([1, 4, 3, 2, 5, 0])
+    expect(history([...list].reverse()).map((l) => l.id)).toEqual(history(list).map((l) => l.id))
+  })
   it('what holds is what the coat is folded from, in any order and given twice', () => {
     const first = made(check('knot'))
     const taken = made({ kind: 'correction', replaces: first.id, by: null })

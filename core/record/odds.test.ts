@@ -3,7 +3,8 @@ import { describe, expect, it } from 'vitest'
 import { dog, entry } from '../../tests/support/dogs'
 import { addDays } from './day'
 import { assess } from './fold'
-import { chanceOfAnyMat, likelyChance, placesOf } from './odds'
+import { chanceOfNone } from '../learn/rate'
+import { chanceOfAnyMat, chanceOfMat, expectedKnots, expectedMats, likelyChance, placesOf } from './odds'
 
 const START = '2026-03-01'
 const at = (days: number, entries = [] as ReturnType<typeof entry>[]) =>
@@ -33,6 +34,22 @@ describe('what the chance of a mat is likely to be', () => {
     const within = drawn.filter((c) => c >= low && c <= high).length / drawn.length
     expect(within).toBeGreaterThan(0.76)
     expect(within).toBeLessThan(0.84)
+  })
+  it('mats and knots in a place are those nobody saw, at its rate, and those left in by their stage', () => {
+    const place = at(10)[0]!
+    const left = [
+      { count: 3, stages: [0.2, 0.3, 0.5] as const },
+      { count: 2, stages: [1, 0, 0] as const },
+    ]
+    const unseen = [0.4, 0.2, 0.1] as const
+    const here = { ...place, left, unseen, rate: { ...place.rate, mean: 2 } }
+    expect(expectedMats(here)).toBeCloseTo(2 * 0.1 + 3 * 0.5, 12)
+    const { tangles, knots } = expectedKnots(here)
+    expect(tangles).toBeCloseTo(2 * 0.4 + 3 * 0.2 + 2, 12)
+    expect(knots).toBeCloseTo(2 * 0.2 + 3 * 0.3, 12)
+    // None of it is a mat: each is one by its own chance.
+    const clear = chanceOfNone(here.rate, 0.1) * 0.5 ** 3
+    expect(chanceOfMat(here)).toBeCloseTo(1 - clear, 12)
   })
   it('a mat that was left in is sure', () => {
     const left = entry(addDays(START, 1), {

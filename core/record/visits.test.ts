@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { dog, entry } from '../../tests/support/dogs'
 import { regionOf } from '../coat/regions'
 import type { Entry, FactOf } from './entries'
-import { knotsIn, matsIn } from './findings'
+import { KEYED_FINDINGS, knotsIn, matsIn } from './findings'
 import { firstLengths } from './first-lengths'
 import { listed } from './say-list'
 import { stretchStart } from './stretch-start'
@@ -99,6 +99,9 @@ it('knots and mats a finding stands for; felt counts as five mats (judgement)', 
     [2, 2],
     [5, 5],
   ])
+})
+it('six findings have a key; a rasp is heard', () => {
+  expect(KEYED_FINDINGS).toEqual(['glides', 'snag', 'knot', 'mat', 'felt', 'refused'])
 })
 it('lists, and what helps, in words', () => {
   expect([listed([]), listed(['a']), listed(['a', 'b']), listed(['a', 'b', 'c'])]).toEqual([
