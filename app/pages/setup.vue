@@ -3,8 +3,9 @@ import { useForm } from '@tanstack/vue-form'
 import { LAW } from '#core/care/cautions'
 import { COATS } from '#core/coat/coat-types'
 import type { CoatId } from '#core/coat/coat-types'
-import { effectOf, inWeeks, problemOf, usualBody } from '~/composables/setup'
-import type { Answers } from '~/composables/setup'
+import { answersFrom, dogFrom, effectOf, inWeeks, usualBody } from '~/offline/setup-answered'
+import type { Answers } from '~/offline/setup-answered'
+import { problemOf, wrongOf } from '~/offline/setup-wrong'
 import { QUESTIONS, sayQuestion } from '~/words/setup'
 
 definePageMeta({ middleware: 'signed-in' })

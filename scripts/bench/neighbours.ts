@@ -1,6 +1,5 @@
 import { readFileSync } from 'node:fs'
 import { request } from 'node:http'
-import { Worker } from 'node:worker_threads'
 import pg from 'pg'
 import sharp from 'sharp'
 import { v7 as uuid } from 'uuid'
@@ -8,45 +7,13 @@ import type { Room } from '../../shared/answers'
 import { entry } from '../../tests/support/dogs'
 import { daysAgo, newDog, newGroomer, newOwner, startApp } from '../../tests/support/server'
 import type { Visitor } from '../../tests/support/server'
+import { measured } from './neighbour-calls'
 import { row } from './table'
 
-/** How long each is tried, ms, and how often a neighbour calls meanwhile, ms. */
-const TRIED_MS = 6_000
-const EVERY_MS = 20
+/** More times the quiet figure than these is noticed. */
 const MOST_TIMES = 3
 /** Below this no call is felt, ms: a quiet figure under it counts as it (judgement). */
 const NOT_FELT_MS = 10
-
-/** A neighbour's calls, from a thread of its own: what the stirring costs this one is not measured. */
-const NEIGHBOUR = `
-const { parentPort, workerData } = require('node:worker_threads')
-const { address, cookie, triedMs, everyMs } = workerData
-void (async () => {
-  const took = []
-  const end = performance.now() + triedMs
-  while (performance.now() < end) {
-    for (const path of ['/api/me', '/api/health']) {
-      const begun = performance.now()
-      const answer = await fetch(address + path, { headers: { cookie } })
-      await answer.arrayBuffer()
-      if (!answer.ok) throw new Error(path + ' answered ' + answer.status)
-      took.push(performance.now() - begun)
-    }
-    await new Promise((go) => setTimeout(go, everyMs))
-  }
-  took.sort((a, b) => a - b)
-  parentPort.postMessage(took[Math.floor(0.95 * (took.length - 1))])
-})()
-`
-const measured = (address: string, cookie: string) =>
-  new Promise<number>((resolve, reject) => {
-    const thread = new Worker(NEIGHBOUR, {
-      eval: true,
-      workerData: { address, cookie, triedMs: TRIED_MS, everyMs: EVERY_MS },
-    })
-    thread.once('message', resolve)
-    thread.once('error', reject)
-  })
 
 /** What other households notice while one does its worst: their 95th percentile against the quiet one. */
 export async function neighbours() {

@@ -1,9 +1,9 @@
-import { readFileSync, readdirSync } from 'node:fs'
+import { readFileSync } from 'node:fs'
 import { dirname, resolve } from 'node:path'
 import { createVitest } from 'vitest/node'
 import type { Vitest } from 'vitest/node'
 import { changesOf, ending, telling } from './changes'
-import type { Change } from './changes'
+import type { Placed } from './placed'
 
 declare module 'vitest' {
   interface ProvidedContext {
@@ -25,37 +25,10 @@ export interface Came {
   took: number
   came: number[]
 }
-export interface Placed extends Change {
-  id: number
-  file: string
-  line: number
-}
-
 /** Milliseconds: what any test may take, and how many times what it took unchanged. */
 const PATIENCE = { least: 5_000, times: 5, learning: 600_000 } as const
 const root = resolve('.')
 const at = (path: string) => resolve(root, path)
-
-function filesIn(folder: string): string[] {
-  return readdirSync(folder, { withFileTypes: true })
-    .flatMap((entry) => {
-      const path = `${folder}/${entry.name}`
-      if (entry.isDirectory()) return filesIn(path)
-      return path.endsWith('.ts') && !path.endsWith('.test.ts') ? [path] : []
-    })
-    .sort()
-}
-
-/** Every change that can be made to these files, numbered. */
-export function placedIn(folder: string, but: RegExp): Placed[] {
-  const all: Placed[] = []
-  for (const file of filesIn(folder).filter((f) => !but.test(f))) {
-    const text = readFileSync(file, 'utf8')
-    for (const change of changesOf(text))
-      all.push({ ...change, id: all.length, file, line: text.slice(0, change.from).split('\n').length })
-  }
-  return all
-}
 
 /** The unit suite and what is published, over core/ as it stands but for one change at a time. */
 class Bench {
@@ -85,7 +58,8 @@ class Bench {
         include: ['{core,shared,app}/**/*.test.ts', 'tests/published/**/*.test.ts'],
         setupFiles: [at('scripts/mutate/in-worker.ts')],
         testTimeout: PATIENCE.learning,
-        pool: 'threads',
+        // A change may fill the memory: then a process of its own is gone, and that was noticed.
+        pool: 'forks',
         maxWorkers: tells ? 2 : 1,
         bail: tells ? 0 : 1,
         reporters: [{}],

@@ -1,5 +1,6 @@
 import { mkdirSync, rmSync } from 'node:fs'
-import { judge, learn, placedIn } from './judge'
+import { judge, learn } from './judge'
+import { placedIn } from './placed'
 
 /**
  * How many small changes to core/ a test notices: npm run mutate, or with -- --every 10 fewer of them, with
@@ -13,13 +14,14 @@ const option = (name: string, usual: string) => {
   const i = process.argv.indexOf(`--${name}`)
   return i < 0 ? usual : (process.argv[i + 1] ?? usual)
 }
-const [every, room] = [Number(option('every', '16')), option('in', 'core')]
+const [every, rooms] = [Number(option('every', '16')), option('in', 'core').split(',')]
 
 const folder = '.data/mutate'
 rmSync(folder, { recursive: true, force: true })
 mkdirSync(folder, { recursive: true })
 const all = placedIn('core', LEFT_OUT)
-const todo = all.filter((c) => c.file.startsWith(`${room}/`) && ((c.id * STRIDE) % all.length) % every === 0)
+const within = (file: string) => rooms.some((room) => file.startsWith(`${room}/`))
+const todo = all.filter((c) => within(c.file) && ((c.id * STRIDE) % all.length) % every === 0)
 console.log(`${all.length} changes, of which ${todo.length} are made; first, which test comes where.`)
 const came = await learn(all, `${folder}/came.jsonl`)
 const judged = await judge(todo, all, came, ({ change, reached, caught }) => {

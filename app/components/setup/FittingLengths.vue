@@ -2,8 +2,8 @@
 import type { ApexOptions } from 'apexcharts'
 import { STROKES } from '~/components/chart/dress'
 import type { dressed, Ink } from '~/components/chart/dress'
-import { effectOf } from '~/composables/setup'
-import type { Answers } from '~/composables/setup'
+import { effectOf } from '~/offline/setup-answered'
+import type { Answers } from '~/offline/setup-answered'
 
 /** The length there is and shorter ones, each by the minutes it wants beside those there are. */
 const props = defineProps<{ answers: Answers }>()

@@ -6,17 +6,8 @@ import { COMBED_TOLD } from '../../core/record/hand'
 import { chanceOfAnyMat } from '../../core/record/odds'
 import { profileSchema } from '../../core/record/profile'
 import { newDogBody } from '../../shared/api'
-import {
-  answersFrom,
-  dogFrom,
-  effectOf,
-  freshAnswers,
-  inWeeks,
-  kilograms,
-  problemOf,
-  usualBody,
-  wrongOf,
-} from './setup'
+import { answersFrom, dogFrom, effectOf, freshAnswers, inWeeks, kilograms, usualBody } from './setup-answered'
+import { problemOf, wrongOf } from './setup-wrong'
 import { QUESTIONS } from '../words/setup'
 import type { Question } from '../words/setup'
 
