@@ -1,5 +1,4 @@
 import { v7 as uuid } from 'uuid'
-import type { VisitEntry } from '#core/care/note/next-visit'
 import { regionOf, REGIONS, regionsOf } from '#core/coat/regions'
 import type { PlaceId, RegionId } from '#core/coat/regions'
 import { daysBetween } from '#core/record/day'
@@ -9,15 +8,11 @@ import { coatOn } from '#core/record/fold'
 import type { DogRecord } from '#core/record/fold'
 import { agreedCut, asAnswered, standingWish } from '#core/record/wishes'
 import { ownersDrafts, roomDrafts } from '~/offline/drafts'
+import type { VisitEntered } from '~/offline/visit-entered'
 import { saySuggestion } from '~/words/visit'
 import { blankVisit, isOfSome, visitFrom, wrongWith, uncut } from '~/offline/visit-filled'
 import type { Filled, Marked } from '~/offline/visit-filled'
 
-export interface VisitEntered {
-  visit: VisitEntry
-  advice: Entry[]
-  note?: { id: string; body: string }
-}
 /** A visit that was begun and not entered is kept so long, days (judgement). */
 const KEPT_DAYS = 14
 

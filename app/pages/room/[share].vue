@@ -7,7 +7,7 @@ import type { WishLine } from '#core/record/wish-lines'
 import type { SharedDog } from '#shared/answers'
 import { visitBody } from '#shared/api'
 import { visitDraft } from '~/composables/visit-form'
-import type { VisitEntered } from '~/composables/visit-form'
+import type { VisitEntered } from '~/offline/visit-entered'
 import { roomDrafts } from '~/offline/drafts'
 
 /** One dog in the groomer's room: what is coming, the visit, the thread. */

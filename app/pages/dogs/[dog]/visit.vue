@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { afterVisit } from '#core/care/note/after-visit'
 import { dayAndMonth } from '#core/record/say-day'
-import type { VisitEntered } from '~/composables/visit-form'
+import type { VisitEntered } from '~/offline/visit-entered'
 
 /** A visit as the owner enters it, from the groomer's slip or what was said at the door. */
 const { file, today } = useDog()
