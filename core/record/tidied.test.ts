@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { partsOfTidy } from './care-parts'
+import type { CarePartId } from './care-parts'
 import type { FactOf } from './entries'
 import { didParts, doneWhole, lengthsLeft, nailsDid, teaches, tidied, wasCut } from './tidied'
 
@@ -51,6 +52,12 @@ describe('a tidy part by part', () => {
       ],
     })
     expect(didParts(eyes, 'eyes').map((p) => p.part)).toEqual(['eye.left'])
+    // Ears and nails that were only looked at were seen too; feet that were looked at were not done.
+    const looked = (of: 'ear-look' | 'nails' | 'paws', part: CarePartId) =>
+      didParts(tidy({ tidy: of, parts: [{ part, did: 'done', how: 'looked' }] }), of).length
+    expect(looked('ear-look', 'ear-opening.left')).toBe(1)
+    expect(looked('nails', 'nails.forefoot.left')).toBe(1)
+    expect(looked('paws', 'paw.forefoot.left')).toBe(0)
     const feet = tidy({ parts: [{ part: 'paw.forefoot.left', did: 'done', outcome: 'refused' }] })
     expect(didParts(feet, 'paws')).toEqual([])
   })
