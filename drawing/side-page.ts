@@ -2,7 +2,7 @@ import type { Pt } from './geometry'
 
 /** Pixels to one height at the withers. */
 export const SCALE = 500
-export const LEFT = 0.47
+const LEFT = 0.47
 export const GROUND = 1.55
 
 export type Model = readonly [number, number]

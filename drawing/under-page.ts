@@ -12,7 +12,7 @@ export type Model = readonly [number, number]
 export type Half = readonly (readonly [number, number, number])[]
 export const page = (q: Model): Pt => [CX + q[0] * UNIT, CY - q[1] * UNIT]
 export const pageCoat = (q: readonly [number, number, number]): CoatPt => [...page([q[0], q[1]]), q[2]]
-export const flip = <T extends readonly number[]>(q: T): T => [-q[0]!, ...q.slice(1)] as unknown as T
+const flip = <T extends readonly number[]>(q: T): T => [-q[0]!, ...q.slice(1)] as unknown as T
 export const sided =
   (s: number) =>
   <T extends readonly number[]>(q: T) =>

@@ -47,7 +47,7 @@ export function answersFrom(kept: string | null): Answers {
 }
 export const freshAnswers = () => answersFrom(null)
 
-export const KG_PER_LB = 0.45359237
+const KG_PER_LB = 0.45359237
 
 export const kilograms = (a: Answers): number | null => {
   const n = Number(String(a.kg).replace(',', '.'))
