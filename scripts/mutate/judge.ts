@@ -136,27 +136,32 @@ export interface Judged {
   caught: boolean
 }
 
+/** The nearest two by themselves, then a few at a time: most changes fall at once. */
+const inGroups = <T>(files: readonly T[]): T[][] =>
+  files.reduce<T[][]>((groups, file, i) => {
+    if (i < 2 || (i - 2) % 4 === 0) groups.push([file])
+    else groups.at(-1)!.push(file)
+    return groups
+  }, [])
+
 /** Makes each change in turn, with two benches at work, and has its tests run until one is red. */
 export async function judge(
-  todo: readonly Placed[],
+  made: readonly Placed[],
   all: readonly Placed[],
   came: readonly Came[],
   tell: (j: Judged) => void,
 ): Promise<Judged[]> {
-  const [queue, judged] = [[...todo], [] as Judged[]]
+  const [queue, judged] = [[...made], [] as Judged[]]
   const work = async () => {
     const bench = await Bench.open(all, { tells: false })
     for (let change = queue.shift(); change; change = queue.shift()) {
       const files = testsOf(change, came)
       let caught = false
-      for (let i = 0, many = 1; i < files.length && !caught; i += many, many = i < 2 ? 1 : 4) {
-        const group = files.slice(i, i + many)
+      for (const group of inGroups(files)) {
+        const tests = Object.fromEntries(group.map((f) => [f.path, f.names]))
         const patience = PATIENCE.least + PATIENCE.times * Math.max(...group.map((f) => f.took))
-        caught = await bench.catches(
-          change,
-          Object.fromEntries(group.map((f) => [f.path, f.names])),
-          patience,
-        )
+        caught = await bench.catches(change, tests, patience)
+        if (caught) break
       }
       const one = { change, reached: files.length > 0, caught }
       judged.push(one)

@@ -21,10 +21,10 @@ rmSync(folder, { recursive: true, force: true })
 mkdirSync(folder, { recursive: true })
 const all = placedIn('core', LEFT_OUT)
 const within = (file: string) => rooms.some((room) => file.startsWith(`${room}/`))
-const todo = all.filter((c) => within(c.file) && ((c.id * STRIDE) % all.length) % every === 0)
-console.log(`${all.length} changes, of which ${todo.length} are made; first, which test comes where.`)
+const made = all.filter((c) => within(c.file) && ((c.id * STRIDE) % all.length) % every === 0)
+console.log(`${all.length} changes, of which ${made.length} are made; first, which test comes where.`)
 const came = await learn(all, `${folder}/came.jsonl`)
-const judged = await judge(todo, all, came, ({ change, reached, caught }) => {
+const judged = await judge(made, all, came, ({ change, reached, caught }) => {
   if (!caught) console.log(`${reached ? 'lives' : 'unseen'}  ${change.file}:${change.line}  ${change.what}`)
 })
 const caught = judged.filter((j) => j.caught).length
