@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import type { CareItem } from '#core/plan/today-care'
-import { sayCareItem } from './care-list'
+import { sayCareItem, sayWaits } from './care-list'
 
 const item = (more: Partial<CareItem>): CareItem => ({
   care: 'paws',
@@ -27,5 +27,24 @@ describe('a row of the day’s list', () => {
   })
   it('names what has no halves as a whole', () => {
     expect(sayCareItem(item({ care: 'ear-look', units: ['ear-look'], parts: [] }))).toBe('Look in the ears')
+  })
+})
+
+describe('what does not fit today', () => {
+  const today = '2026-09-20'
+  const wait = (until: string | null, more: Partial<CareItem> = {}) =>
+    sayWaits(item({ last: '2026-08-20', due: '2026-09-18', ...more }), until, today)
+  it('says when it comes, near by its name and further off by its date', () => {
+    expect(wait('2026-09-20')).toBe('can wait till today: nothing lost')
+    expect(wait('2026-09-21')).toBe('can wait till tomorrow: three days late by then')
+    expect(wait('2026-09-24')).toBe('can wait till Thursday: six days late by then')
+    expect(wait('2026-10-12')).toBe('can wait till 12 October: 24 days late by then')
+    expect(wait('2026-10-12', { last: null })).toBe('can wait till 12 October: not done yet')
+  })
+  it('or that it finds none, of a bath how much in one go it wants', () => {
+    expect(wait(null)).toBe('finds no day yet')
+    expect(wait(null, { care: 'bath', minutes: 61.6 })).toBe(
+      'wants 62 minutes and the comb in one go, more than any day has',
+    )
   })
 })

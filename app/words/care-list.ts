@@ -2,7 +2,7 @@ import { CARE } from '#core/due/due'
 import { CARE_UNITS } from '#core/due/care-units'
 import { partsHere } from '#core/record/care-parts'
 import { daysBetween } from '#core/record/day'
-import { sayDay, weekdayName } from '#core/record/say-day'
+import { nameDay, sayDay } from '#core/record/say-day'
 import type { CareItem } from '#core/plan/today-care'
 import type { CareId } from '#core/record/tidies'
 import { plural } from './numbers'
@@ -40,8 +40,7 @@ export function sayWaits(item: CareItem, until: string | null, today: string): s
       ? `wants ${plural(Math.round(item.minutes), 'minute')} and the comb in one go, more than any day has`
       : 'finds no day yet'
   const late = Math.max(0, daysBetween(item.due, until))
-  const day = daysBetween(today, until) < 7 ? weekdayName(until) : sayDay(until, today)
   const lost =
     item.last === null ? 'not done yet' : late > 2 ? `${plural(late, 'day')} late by then` : 'nothing lost'
-  return `can wait till ${day}: ${lost}`
+  return `can wait till ${nameDay(until, today)}: ${lost}`
 }
