@@ -27,6 +27,8 @@ const dress = (base: ReturnType<typeof dressed>, ink: Ink): ApexOptions => ({
   fill: { opacity: [0.25, 1, 1, 1] },
   stroke: { curve: 'straight', width: [0, 1.6, 1, 2.4], dashArray: [0, 6, 0, 0], lineCap: 'round' },
   markers: { size: [0, 0, 0, 5], strokeWidth: 0 },
+  // The first point lies on the axis: its dot keeps clear of what is written there.
+  grid: { ...base.grid, padding: { ...base.grid.padding, left: 16 } },
   xaxis: { ...base.xaxis, type: 'category' },
   yaxis: upright(base, ends.value, ends.value === 0.3 ? 3 : 5, (y) => (y ? inOdds(y) : 'none')),
 })

@@ -19,6 +19,10 @@ const starts = computed(() => {
   const n = Math.floor((Math.max(...all.value) - first) / width.value) + 1
   return Array.from({ length: n }, (_, i) => first + i * width.value)
 })
+/** So many of the bars have their minutes written under them: more would touch. */
+const WRITTEN = 4
+const sayStart = (from: string) =>
+  starts.value.indexOf(Number(from)) % Math.ceil(starts.value.length / WRITTEN) ? '' : `${from} min`
 const share = (s: Spread, from: number) =>
   Math.round(
     (100 * s.minutes.sample.filter((m) => m >= from && m < from + width.value).length) /
@@ -46,7 +50,7 @@ const dress = (base: ReturnType<typeof dressed>, ink: Ink): ApexOptions => ({
   xaxis: {
     ...base.xaxis,
     type: 'category',
-    labels: { ...base.xaxis.labels, formatter: (x: string) => `${x} min` },
+    labels: { ...base.xaxis.labels, formatter: sayStart },
   },
 })
 const says = computed(() =>
