@@ -9,8 +9,8 @@ const LOOSENED = 100
 const ADDED = 80
 /** Once in so many cells a whole session is opened, closed or moved. */
 const SESSION_EVERY = 64
-/** Once in so many, one of those that want others comes, goes or moves with them (by trial). */
-const CARRIED_EVERY = 12
+/** Once in so many, one of those that want others comes, goes or moves with them, while they may (by trial). */
+const CARRIED_EVERY = 60
 /**
  * Small changes to a plan, a great many of them: one combing added, left out or moved, two swapped,
  * and now and then a whole session. For each cell met the changes round it are weighed against one
@@ -23,6 +23,8 @@ export class Anneal extends CarriedPlan {
   /** The best plan met that keeps within every day, and its cost; Infinity if none did. */
   readonly best: Chosen
   bestCost = Infinity
+  /** Whether those that want others may move: it is dear, and gains only while much is unsettled. */
+  carries = true
   private readonly live: Int32Array
   /**
    * @param live cells where a combing is worth trying; others are left as they are. Units the dog
@@ -39,7 +41,7 @@ export class Anneal extends CarriedPlan {
   run(cells: number) {
     const { live, unitOf, has, instance } = this
     if (!live.length) return
-    const carried = Boolean(instance.needs?.length)
+    const carried = this.carries && Boolean(instance.needs?.length)
     this.countOver()
     for (; cells > 0; cells--) {
       if (cells % SESSION_EVERY === 0) this.session()

@@ -186,7 +186,8 @@ export class Pricing {
 
   /**
    * The plan the answers lean to: each unit by the path that keeps closest to what it was of late
-   * drawn to. It may overfill a day, and opens whatever it likes; a start for the search, no more.
+   * drawn to, and with it all it needs. It may overfill a day, and opens whatever it likes; a start for
+   * the search, no more.
    */
   leaning(): Chosen {
     const { units, days, cost } = this.instance
@@ -200,6 +201,8 @@ export class Pricing {
       cheapestPath(cost[u]!, nodes, nodePrice, at, from)
       for (let j = from[nodes - 1]!; j > 0; j = from[j]!) chosen[row + j - 1] = 1
     }
+    // None of those that are needed needs any itself, so one look is enough.
+    this.payers.forEach((v, p) => chosen[v] && (chosen[this.payees[p]!] = 1))
     return chosen
   }
 

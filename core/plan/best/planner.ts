@@ -5,7 +5,7 @@ import { broken } from './instance'
 import type { Chosen, Instance } from './instance'
 import { Search } from './search'
 
-/** How much work a plan is given: by trial, about 0.2 s, and 2 s (with care 5), on 41 places and 56 or 84 days. */
+/** How much work a plan is given: by trial, about 0.2 s, and 2 s (with care 5.5), on 41 places and 56 or 84 days. */
 export interface Effort {
   /** Rounds of pricing, and how many of them, the last, with units taken whole. */
   rounds: number
@@ -42,6 +42,9 @@ const CELL_SLICES = 250
  */
 const HEAT = [0.12, 0.025] as const
 const WARMER = { usual: 0.5, needy: 1 }
+/** Where some need others: times as many small changes, and the share of them during which they move together. */
+const NEEDY_TIMES = 3
+const CARRIED_UNTIL = 0.3
 const SESSION_HEAT = [2, 0.1] as const
 /** Cells worth trying are those whose use costs at most so many minutes more, at the prices. */
 const WORTH_WITHIN = 0.01
@@ -137,10 +140,11 @@ export class Planner {
     search.adopt(this.chosen)
 
     const { pressure } = pricing
-    const warmth = Math.max(1, (instance.needs?.length ? WARMER.needy : WARMER.usual) * pressure)
+    const needy = Boolean(instance.needs?.length)
+    const warmth = Math.max(1, (needy ? WARMER.needy : WARMER.usual) * pressure)
     const live = pricing.worthTrying(WORTH_WITHIN)
     const size = (instance.units * instance.days) / USUAL_CELLS
-    const share = Math.min(1, Math.max(LEAST_SHARE, size))
+    const share = (needy ? NEEDY_TIMES : 1) * Math.min(1, Math.max(LEAST_SHARE, size))
     const more = Math.min(MORE_STEPS, Math.max(1, 1 / size))
     /** Steps with whole sessions, so many of them, cooling. */
     const sessionSteps = (count: number, gone: number) => {
@@ -148,11 +152,12 @@ export class Planner {
       for (let i = 0; i < more * count; i++) search.step(heat)
       this.take(search.best, search.bestCost)
     }
-    const anneal = new Anneal(instance, random, leanTo(instance, pricing.leaning(), this.chosen), live)
+    const anneal = new Anneal(instance, random, pricing.leaning(), live)
     let dearer = OVER_PRICE.first
     const settled = deadline.part(OVER_BY.small)
     for (let n = 1, gone = 0; gone < 1; n++) {
       anneal.heat = HEAT[0] * Math.pow(HEAT[1] / HEAT[0], gone) * warmth
+      anneal.carries = gone < CARRIED_UNTIL
       anneal.overPrice = dearer * (1 + pressure)
       anneal.run(Math.ceil((share * cells) / CELL_SLICES))
       const left = Math.max(0, 1 - gone / LET_OVER.until)
@@ -177,15 +182,4 @@ export class Planner {
     this.take(search.best, search.bestCost)
     this.bound = Math.min(this.bound, this.cost)
   }
-}
-
-/** The leaning plan, but what needs others, and they, as they are in another. */
-function leanTo({ needs = [], days }: Instance, leaning: Chosen, plan: Chosen): Chosen {
-  for (const { unit, on } of needs)
-    for (let k = 0; k < days; k++) {
-      const here = plan[unit * days + k]!
-      leaning[unit * days + k] = here
-      if (here) for (const u of on) leaning[u * days + k] = 1
-    }
-  return leaning
 }
