@@ -42,9 +42,13 @@ const CELL_SLICES = 250
  */
 const HEAT = [0.12, 0.025] as const
 const WARMER = { usual: 0.5, needy: 1 }
-/** Where some need others: times as many small changes, and the share of them during which they move together. */
+/**
+ * Where some need others: times as many small changes, and the share of them during which they move
+ * together; after it only once days have been over for so many slices running, for then they must.
+ */
 const NEEDY_TIMES = 3
 const CARRIED_UNTIL = 0.3
+const STUCK_FOR = 10
 const SESSION_HEAT = [2, 0.1] as const
 /** Cells worth trying are those whose use costs at most so many minutes more, at the prices. */
 const WORTH_WITHIN = 0.01
@@ -154,16 +158,17 @@ export class Planner {
     }
     const anneal = new Anneal(instance, random, pricing.leaning(), live)
     let dearer = OVER_PRICE.first
+    let slicesOver = 0
     const settled = deadline.part(OVER_BY.small)
     for (let n = 1, gone = 0; gone < 1; n++) {
       anneal.heat = HEAT[0] * Math.pow(HEAT[1] / HEAT[0], gone) * warmth
-      anneal.carries = gone < CARRIED_UNTIL
+      anneal.carries = gone < CARRIED_UNTIL || slicesOver >= STUCK_FOR
       anneal.overPrice = dearer * (1 + pressure)
       anneal.run(Math.ceil((share * cells) / CELL_SLICES))
       const left = Math.max(0, 1 - gone / LET_OVER.until)
       const over = LET_OVER.aDay * instance.days * Math.pow(left, LET_OVER.power)
-      if (anneal.over > Math.max(over, NONE_OVER)) dearer *= OVER_PRICE.by
-      else dearer = Math.max(OVER_PRICE.least, dearer / OVER_PRICE.by)
+      slicesOver = anneal.over > Math.max(over, NONE_OVER) ? slicesOver + 1 : 0
+      dearer = slicesOver ? dearer * OVER_PRICE.by : Math.max(OVER_PRICE.least, dearer / OVER_PRICE.by)
       gone = settled(n / CELL_SLICES)
       yield 0.3 + 0.6 * gone
     }
