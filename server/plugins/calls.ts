@@ -1,6 +1,7 @@
 import { setHeader } from 'h3'
 import type { H3Event } from 'h3'
 import { CALL_NUMBER, callNumberOf } from '../access/call-number'
+import { PAGES } from '../access/pages'
 import { log } from '../log'
 import { countCall } from '../metrics'
 
@@ -14,23 +15,6 @@ function routeOf(event: H3Event): string {
   const [first = ''] = event.path.slice(1).split(/[/?#]/)
   return PAGES.has(first) ? `/${first}` : 'other'
 }
-const PAGES = new Set([
-  '',
-  ...[
-    'account',
-    'address',
-    'dogs',
-    'household',
-    'join',
-    'l',
-    'letters',
-    'password',
-    'room',
-    'safe',
-    'setup',
-    'sign-up',
-  ],
-])
 
 /** Every call has a number, which its answer carries, and a line in the log; and is counted. */
 export default defineNitroPlugin((nitro) => {

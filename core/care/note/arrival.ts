@@ -3,12 +3,12 @@ import { stepsOf } from '../handling/ladders'
 import type { HandledId } from '../handling/ladders'
 import { openConcerns, sayWhere } from '../look/look-over'
 import { SIGNS } from '../../record/signs'
+import { heldOf } from '../../learn/counts'
 import { TEASE_MINUTES } from '../../coat/minutes'
 import type { RegionId } from '../../coat/regions'
 import { addDays } from '../../record/day'
 import type { Day } from '../../record/day'
 import { coatOn } from '../../record/fold'
-import type { RegionState } from '../../record/coat-state'
 import type { DogRecord } from '../../record/fold'
 import { chanceOfAnyMat, chanceOfMat, expectedKnots, expectedMats, placesOf } from '../../record/odds'
 import type { Shade } from '../../record/odds'
@@ -71,15 +71,6 @@ export interface Arrival {
   next?: NextVisit
 }
 
-/** How far a count that is a mixture strays: variance over what it is on average. */
-function varianceOf(s: RegionState): { tangles: number; knots: number; mats: number } {
-  const { weights, scales, shape, mean } = s.rate
-  const second = weights.reduce((sum, w, k) => sum + w * scales[k]! * scales[k]! * shape * (shape + 1), 0)
-  const spread = Math.max(0, second - mean * mean)
-  const of = (unseen: number) => mean * unseen + spread * unseen * unseen
-  return { tangles: of(s.unseen[0]), knots: of(s.unseen[1]), mats: of(s.unseen[2]) }
-}
-
 /**
  * How a dog will stand on the groomer's table, from its record: the owner's plan kept until the
  * visit, or as it is today where none is booked. The spread is that of the sum taken as normal.
@@ -104,14 +95,14 @@ export function arrivalOf(record: DogRecord, at: Day): Arrival {
   for (const p of places) {
     const knots = expectedKnots(p)
     const here = expectedMats(p)
-    const spread = varianceOf(p)
+    const strays = p.unseen.map((expected) => heldOf([{ rate: p.rate, expected }]).variance)
     mats += here
     usual +=
       knots.tangles * TEASE_MINUTES.tangle + knots.knots * TEASE_MINUTES.knot + here * TEASE_MINUTES.mat
     variance +=
-      spread.tangles * TEASE_MINUTES.tangle ** 2 +
-      spread.knots * TEASE_MINUTES.knot ** 2 +
-      spread.mats * TEASE_MINUTES.mat ** 2
+      strays[0]! * TEASE_MINUTES.tangle ** 2 +
+      strays[1]! * TEASE_MINUTES.knot ** 2 +
+      strays[2]! * TEASE_MINUTES.mat ** 2
   }
   // What knots took here before is what they are likely to take.
   const pace = learnedKnotMinutes(record, at).now

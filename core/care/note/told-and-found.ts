@@ -1,4 +1,4 @@
-import { likelyCount } from '../../learn/counts'
+import { heldOf, likelyCount } from '../../learn/counts'
 import { TEASE_MINUTES } from '../../coat/minutes'
 import type { Day } from '../../record/day'
 import { matsIn } from '../../record/findings'
@@ -38,13 +38,9 @@ export function toldAndFound(record: DogRecord, at: Day): ToldAndFound[] {
     let [mean, variance] = [0, 0]
     for (const p of before.places) {
       const { rate, unseen, left } = p
-      const second = rate.weights.reduce(
-        (sum, w, k) => sum + w * rate.scales[k]! * rate.scales[k]! * rate.shape * (rate.shape + 1),
-        0,
-      )
-      const here = rate.mean * unseen[2]
-      mean += here
-      variance += here + Math.max(0, second - rate.mean * rate.mean) * unseen[2] * unseen[2]
+      const unmet = heldOf([{ rate, expected: unseen[2] }])
+      mean += unmet.mean
+      variance += unmet.variance
       for (const l of left) {
         mean += l.count * l.stages[2]
         variance += l.count * l.stages[2] * (1 - l.stages[2])
