@@ -10,7 +10,7 @@ import type { StretchPlan } from './standing'
 import { askedOf, StretchPlanner } from './stretch'
 
 const AT = '2026-09-10'
-const QUICK = { rounds: 60, whole: 20, cells: 30_000, steps: 40, within: 1000 }
+const QUICK = { rounds: 60, whole: 20, starts: 2, cells: 30_000, refills: 2, steps: 40, within: 1000 }
 const on = (n: number, places: Planned['places'], pinned = false): Planned => ({
   day: addDays(AT, n),
   places,

@@ -18,7 +18,7 @@ import { askedOf, StretchPlanner } from './stretch'
 import { planOn, pastOf } from './today'
 
 const TODAY = '2026-11-26'
-const QUICK = { rounds: 80, whole: 0, cells: 60_000, steps: 60, within: 2000 }
+const QUICK = { rounds: 80, whole: 0, starts: 2, cells: 60_000, refills: 2, steps: 60, within: 2000 }
 let n = 0
 const made = (day: string, what: Entry['what'], more = {}) =>
   entry(day, what, { id: `02000000-0000-7000-8000-${String(++n).padStart(12, '0')}`, ...more })

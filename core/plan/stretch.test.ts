@@ -15,7 +15,7 @@ import { askedOf, StretchPlanner } from './stretch'
 
 const START = '2026-09-01'
 const VISIT = addDays(START, 42)
-const QUICK = { rounds: 60, whole: 20, cells: 30_000, steps: 40, within: 1000 }
+const QUICK = { rounds: 60, whole: 20, starts: 2, cells: 30_000, refills: 2, steps: 40, within: 1000 }
 let n = 0
 /** Ids in the order they are made, as a device makes them. */
 const later = () => `02000000-0000-7000-8000-${String(++n).padStart(12, '0')}`

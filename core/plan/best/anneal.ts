@@ -1,5 +1,6 @@
 import type { Chosen, Instance } from './instance'
 import { CarriedPlan } from './carried-plan'
+import { LEAST_LUCK } from './heated-plan'
 import { OVER_AT_LEAST, overOf, REACH, REACHED, WANTS } from './weighed-plan'
 
 // How often what is tried was set by trial, on stretches of 56 and 84 days with five sets of limits.
@@ -25,6 +26,8 @@ export class Anneal extends CarriedPlan {
   bestCost = Infinity
   /** Whether those that want others may move: it is dear, and gains only while much is unsettled. */
   carries = true
+  /** How much less than it is a change is weighed at most: what is dearer than the cheapest by more need not be. */
+  private unlucky = 0
   private readonly live: Int32Array
   /**
    * @param live cells where a combing is worth trying; others are left as they are. Units the dog
@@ -43,6 +46,7 @@ export class Anneal extends CarriedPlan {
     if (!live.length) return
     const carried = this.carries && Boolean(instance.needs?.length)
     this.countOver()
+    this.unlucky = -this.heat * LEAST_LUCK
     for (; cells > 0; cells--) {
       if (cells % SESSION_EVERY === 0) this.session()
       if (carried && cells % CARRIED_EVERY === 0) this.carry()
@@ -68,7 +72,7 @@ export class Anneal extends CarriedPlan {
   /** A combing met: left out, or by itself some days off. */
   private loosen(u: number, k: number) {
     const { days, minutes, setup } = this.instance
-    const { heat, overPrice, moved, used, room, count } = this
+    const { heat, overPrice, moved, used, room, count, unlucky } = this
     const c = u * days + k
     if (this.fixed[c]) return
     const closes = count[k] === 1 ? setup : 0
@@ -80,11 +84,12 @@ export class Anneal extends CarriedPlan {
       least = left
       to = k
     }
+    const could = overPrice * relief - closes - unlucky
     const off = c * REACHED + REACH - k
     const last = k + REACH < days ? k + REACH : days - 1
     for (let q = k > REACH ? k - REACH : 0; q <= last; q++) {
       const by = moved[off + q]!
-      if (by === Infinity) continue
+      if (by + could >= least) continue
       const over = used[q]! - room[q]!
       const into = overOf(over + minutes[c - k + q]!) - overOf(over)
       const weighed = by - closes + (count[q] ? 0 : setup) + overPrice * (relief + into) + heat * this.luck()
@@ -108,7 +113,7 @@ export class Anneal extends CarriedPlan {
   /** A combing brought to a day without: as one more, or in another's place. */
   private add(u: number, k: number) {
     const { units, days, minutes, setup, spaced } = this.instance
-    const { heat, overPrice, detour, on, used, room, fixed } = this
+    const { heat, overPrice, detour, on, used, room, fixed, unlucky } = this
     const c = u * days + k
     if (fixed[c]! >= WANTS) return
     const n = this.count[k]!
@@ -121,9 +126,10 @@ export class Anneal extends CarriedPlan {
       least = more
       gone = -1
     }
+    const could = -overPrice * was - unlucky
     for (let i = k * units; i < k * units + n; i++) {
       const d = on[i]! * days + k
-      if (fixed[d]) continue
+      if (could - detour[d]! >= least || fixed[d]) continue
       const weighed = overPrice * (overOf(over - minutes[d]!) - was) - detour[d]! + heat * this.luck()
       if (weighed >= least) continue
       least = weighed
@@ -144,7 +150,7 @@ export class Anneal extends CarriedPlan {
   /** `u` from `k` to `q`, within reach; perhaps one on `q` goes the other way. */
   private move(u: number, k: number, q: number) {
     const { units, days, minutes, setup, spaced } = this.instance
-    const { heat, overPrice, moved, on, used, room, fixed } = this
+    const { heat, overPrice, moved, on, used, room, fixed, unlucky } = this
     if (fixed[u * days + k]) return
     const by = this.movedBy(u, k, q)
     // Another of its combings lies between.
@@ -163,11 +169,12 @@ export class Anneal extends CarriedPlan {
       least = alone
       back = -1
     }
+    const could = -overPrice * was - unlucky
     const off = REACH + k - q
     for (let i = q * units; i < q * units + n; i++) {
       const d = on[i]! * days
       const also = moved[(d + q) * REACHED + off]!
-      if (also === Infinity || fixed[d + q]) continue
+      if (also + could >= least || fixed[d + q]) continue
       const over = overOf(out + minutes[d + k]!) + overOf(into - minutes[d + q]!) - was
       const weighed = also + overPrice * over + heat * this.luck()
       if (weighed >= least) continue

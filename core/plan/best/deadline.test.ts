@@ -34,7 +34,7 @@ describe('how far work has gone', () => {
 })
 
 describe('a plan that has only so long', () => {
-  const effort = { rounds: 60, whole: 20, cells: 20_000, steps: 60, within: 1000 }
+  const effort = { rounds: 60, whole: 20, starts: 2, cells: 20_000, refills: 2, steps: 60, within: 1000 }
   const plan = (seed: number, clock?: () => number) => {
     const instance = stretchOf({ days: 24, weekday: 6, saturday: 30, seed, regions: 12 })
     const planner = new Planner(instance, effort, randomLcg(0.4), undefined, clock)

@@ -8,6 +8,7 @@ const CLOSED = 26
  * distribution has it if the least of cost and luck is (Gumbel 1954).
  */
 const LUCK = Float64Array.from({ length: 4096 }, (_, i) => Math.log(-Math.log((i + 0.5) / 4096)))
+export const LEAST_LUCK = LUCK.at(-1)!
 
 /** A weighed plan with a heat: what chance lets pass, and whole sessions opened, closed or moved by it. */
 export class HeatedPlan extends WeighedPlan {

@@ -7,7 +7,7 @@ import { Pricing } from './bound'
 import { broken, cheapestPath, costOf, nodesOf } from './instance'
 import { Planner, REFINED } from './planner'
 
-const SMALL = { rounds: 60, whole: 20, cells: 20_000, steps: 60, within: 1000 }
+const SMALL = { rounds: 60, whole: 20, starts: 2, cells: 20_000, refills: 2, steps: 60, within: 1000 }
 const planned = (instance: ReturnType<typeof stretchOf>, seed: number, effort = SMALL) => {
   const planner = new Planner(instance, effort, randomLcg(seed))
   const costs = [planner.cost]
@@ -50,10 +50,10 @@ describe('a planned stretch', () => {
     expect(again.cost).toBeLessThanOrEqual(first.cost + 1e-9)
   })
 
-  // Both were a third further from proven while care stood where a first plan had put it.
+  // They came to 0.9 and 0.6 % while no days were filled together, and to a third more where care kept to a first plan.
   it.each([
-    { days: 28, seed: 1, within: 0.01 },
-    { days: 42, seed: 3, within: 0.007 },
+    { days: 28, seed: 1, within: 0.007 },
+    { days: 42, seed: 3, within: 0.0057 },
   ])(
     'of 52 units, care with what it needs, is near the best there is: $days days',
     ({ within, ...asked }) => {
