@@ -80,7 +80,7 @@ export function usePlan(file: Ref<DogFile | null>, today: Ref<string>, paused: R
       fail()
     }
   }
-  /** Writes the refined plan down where it is worth it, and only if nobody has changed the first since. */
+  /** Writes down what refining comes to where more is proven of it, and only if nobody has changed the first since. */
   async function refine(
     planner: ReturnType<typeof hirePlanner>,
     id: string,
@@ -90,10 +90,10 @@ export function usePlan(file: Ref<DogFile | null>, today: Ref<string>, paused: R
     const working = (share: number) => {
       if (!over()) progress.value = share
     }
-    const { plan: refined, better } = await planner.ask((p) => p.refine(proxy(working)))
+    const refined = await planner.ask((p) => p.refine(proxy(working)))
     failed.value = false
     if (over() || latest.value?.id !== id) return
-    if (better || (refined.gap ?? 1) < (latest.value?.gap ?? 1)) await write(refined, change)
+    if ((refined.gap ?? 1) < (latest.value?.gap ?? 1)) await write(refined, change)
   }
 
   watch(

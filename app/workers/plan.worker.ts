@@ -18,7 +18,7 @@ const clock = () => performance.now()
 const broughtAlong = (record: DogRecord, at: string) => handlingMinutes(hardPlaces(record, at))
 
 /** What was planned at once, to be made better. */
-let begun: { coat: Coat; care: CareUnit[]; brought: number; first: StretchPlan } | null = null
+let begun: { coat: Coat; care: CareUnit[]; brought: number; first: StretchPlan; known: boolean } | null = null
 
 /**
  * Plans a stretch away from the page: a plan at once, then a better one if there is one. Or weighs a
@@ -33,22 +33,22 @@ const work = {
     const asked = askedOf(coat, standing, false, care, brought)
     const planner = new StretchPlanner(asked, AT_ONCE, randomLcg(SEED), clock)
     while (planner.advance());
-    begun = { coat, care, brought, first: planner.plan() }
+    begun = { coat, care, brought, first: planner.plan(), known: Boolean(asked.start?.length) }
     return begun.first
   },
 
   /**
    * @param working told the share that is done
-   * @returns `better`: worth changing the first for
+   * @returns what is to stand now: the first where nothing is clearly better, and the owner knew it
    * @throws Error before anything was planned
    */
-  refine(working: (share: number) => void): { plan: StretchPlan; better: boolean } {
+  refine(working: (share: number) => void): StretchPlan {
     if (!begun) throw new Error('Nothing is planned yet.')
     // What the owner has been told of today stays; only later days get better.
     const asked = askedOf(begun.coat, begun.first, true, begun.care, begun.brought)
     const planner = new StretchPlanner(asked, REFINED, randomLcg(SEED), clock)
     while (planner.advance()) working(planner.progress)
-    return { plan: planner.plan(), better: planner.worthChanging }
+    return planner.settled(begun.first, begun.known)
   },
 
   /** @returns by what share of its cost it is at most above the best; null if it asks more than the days have */

@@ -149,6 +149,11 @@ describe('how far a plan is from the best', () => {
     )
     expect(idle.startCost).toBeGreaterThan(planner.cost)
     expect(idle.worthChanging).toBe(true)
+    // What the owner knows stays but for that, with what is proven of it by now; what nobody knows does not.
+    const looser = { ...best, gap: 0.5 }
+    expect(same.settled(looser, true)).toEqual({ ...best, gap: same.gapOf(best.sessions, best.care) })
+    expect(same.settled({ ...looser, sessions: eve }, false)).toEqual(same.plan())
+    expect(idle.settled({ ...looser, sessions: eve, care: [] }, true)).toEqual(idle.plan())
     // One that breaks the rules is none to begin from.
     expect(again([]).startCost).toBe(Infinity)
   })

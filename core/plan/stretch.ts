@@ -22,7 +22,7 @@ import { offTheTable } from './off-the-table'
 import { WORKING_ORDER } from './working-order'
 
 /** A plan that stands gives way only to one that is better by these, minutes and share (judgement). */
-const BETTER_BY = { minutes: 2, share: 0.02 }
+const BETTER_BY = { minutes: 2, share: 0.01 }
 
 /** A share to a thousandth, never less than it is. */
 const roundUp = (share: number) => Math.min(1, Math.ceil(share * 1000 - 1e-9) / 1000)
@@ -230,6 +230,16 @@ export class StretchPlanner {
   /** Whether what was found is enough better than the plan it began from to take its place. */
   get worthChanging(): boolean {
     return this.startCost - this.cost > Math.max(BETTER_BY.minutes, BETTER_BY.share * this.startCost)
+  }
+
+  /**
+   * What is to stand now. Days the owner knows do not move for a hair: the plan it began from stays,
+   * with what is proven of it by now, unless what was found is clearly better.
+   * @param known whether the owner had the most of that plan before
+   */
+  settled(first: StretchPlan, known: boolean): StretchPlan {
+    const gap = known && !this.worthChanging ? this.gapOf(first.sessions, first.care) : null
+    return gap === null ? this.plan() : { ...first, gap }
   }
 }
 
