@@ -1,10 +1,10 @@
 import { expose } from 'comlink'
 import { randomLcg } from 'd3-random'
-import { AT_ONCE, PROOF, REFINED } from '#core/plan/best/planner'
+import { PROOF, REFINED } from '#core/plan/best/planner'
 import type { CareUnit } from '#core/due/care-units'
 import { handlingMinutes, hardPlaces } from '#core/care/handling/handling'
 import { careUnits } from '#core/due/care-units'
-import { askedOf, StretchPlanner } from '#core/plan/stretch'
+import { askedOf, planAtOnce, StretchPlanner } from '#core/plan/stretch'
 import type { StretchPlan } from '#core/plan/standing'
 import type { Coat } from '#core/record/coat'
 import { coatOn } from '#core/record/fold'
@@ -31,9 +31,13 @@ const work = {
     const care = careUnits(record, coat)
     const brought = broughtAlong(record, at)
     const asked = askedOf(coat, standing, false, care, brought)
-    const planner = new StretchPlanner(asked, AT_ONCE, randomLcg(SEED), clock)
-    while (planner.advance());
-    begun = { coat, care, brought, first: planner.plan(), known: Boolean(asked.start?.length) }
+    begun = {
+      coat,
+      care,
+      brought,
+      first: planAtOnce(asked, randomLcg(SEED), clock),
+      known: Boolean(asked.start?.length),
+    }
     return begun.first
   },
 

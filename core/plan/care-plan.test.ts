@@ -14,7 +14,8 @@ import type { Coat } from '../record/coat'
 import { forecastOf } from './forecast'
 import { minutesFor, NO_CHOICES, planStands, standingPlan } from './standing'
 import type { StretchPlan } from './standing'
-import { askedOf, StretchPlanner } from './stretch'
+import { REFINED } from './best/planner'
+import { askedOf, planAtOnce, StretchPlanner } from './stretch'
 import { planOn, pastOf } from './today'
 
 const TODAY = '2026-11-26'
@@ -66,6 +67,45 @@ describe('one plan for all of it', () => {
       }
     },
   )
+  it('what is new changes as little of it as that costs, and for a hair nothing moves', () => {
+    const at = '2026-11-29'
+    const record = demoDogs(at).find((d) => d.profile.name === 'Tansy')!
+    const from = (of: DogRecord, standing: StretchPlan | null) => {
+      const coat = coatOn(of, at)
+      return askedOf(coat, standing, false, careUnits(of, coat))
+    }
+    const well = { ...REFINED, cells: 600_000, steps: 100 }
+    const planner = new StretchPlanner(from(record, standingPlan(record)), well, randomLcg(0.5))
+    while (planner.advance());
+    const stood = planner.plan()
+    const stops = (plan: StretchPlan) =>
+      new Set([
+        ...plan.sessions.flatMap((s) => s.places.map((p) => `${s.day} ${p}`)),
+        ...plan.care!.map((c) => `${c.day} ${c.unit}`),
+      ])
+    const gone = (plan: StretchPlan) => [...stops(stood)].filter((s) => !stops(plan).has(s)).length
+    expect(gone(planAtOnce(from(record, stood), randomLcg(0.5)))).toBe(0)
+
+    const swum = {
+      ...record,
+      entries: [...record.entries, made(at, { kind: 'wet', how: 'swim', combedDry: false })],
+    }
+    const asked = from(swum, stood)
+    const mended = planAtOnce(asked, randomLcg(0.5))
+    const again = new StretchPlanner(
+      { ...asked, start: mended.sessions, startCare: mended.care! },
+      well,
+      randomLcg(0.5),
+    )
+    const left = new StretchPlanner(asked, well, randomLcg(0.5))
+    expect(again.startCost).toBeLessThan(left.startCost - 0.5)
+    expect(gone(mended)).toBeGreaterThan(0)
+    expect(gone(mended)).toBeLessThan(stops(stood).size / 8)
+    while (again.advance());
+    // Some minutes in eight weeks, for which a third of all would move: not worth it.
+    expect(gone(again.plan())).toBeGreaterThan(2 * gone(mended))
+    expect(again.settled(mended, true).sessions).toEqual(mended.sessions)
+  })
   it('hair is cut on a combed day: what a tidy or a bath needs is combed that day', () => {
     const plan = planned(long(), TODAY)
     expect(new Set(plan.care!.map((c) => c.unit)).has('bath')).toBe(true)

@@ -8,7 +8,7 @@ import type { RegionState } from '../record/coat-state'
 import { daysUncombed } from '../record/unmet'
 import { broken, costOf } from './best/instance'
 import type { Chosen, Instance } from './best/instance'
-import { Planner } from './best/planner'
+import { AT_ONCE, MENDED, Planner } from './best/planner'
 import type { Effort } from './best/planner'
 import { CARE_UNITS } from '../due/care-units'
 import type { CareUnit } from '../due/care-units'
@@ -241,6 +241,18 @@ export class StretchPlanner {
     const gap = known && !this.worthChanging ? this.gapOf(first.sessions, first.care) : null
     return gap === null ? this.plan() : { ...first, gap }
   }
+}
+
+/**
+ * A plan there and then: the one that stood, changed only where what is new makes that cheaper; another
+ * where there was none or it no longer keeps the limits.
+ */
+export function planAtOnce(asked: Asked, random: () => number, clock?: () => number): StretchPlan {
+  const mended = asked.start && new StretchPlanner(asked, MENDED, random, clock)
+  const planner =
+    mended && mended.startCost < Infinity ? mended : new StretchPlanner(asked, AT_ONCE, random, clock)
+  while (planner.advance());
+  return planner.plan()
 }
 
 /**
