@@ -52,7 +52,10 @@ const USUAL_CELLS = 41 * 48
 const LEAST_SHARE = 0.25
 const MORE_STEPS = 40
 
-/** Shares of the time by which pricing, all starts and changes of whole sessions are over; of a start's time, small changes (by trial). */
+/**
+ * Shares of the time by which pricing, all starts and changes of whole sessions are over; of a
+ * start's own time, small changes (by trial).
+ */
 const OVER_BY = { pricing: 0.5, starts: 0.92, sessions: 0.96 }
 const SMALL_SHARE = 0.8
 
@@ -88,9 +91,9 @@ const NONE_OVER = 0.01
 
 /**
  * Plans a stretch: prices it for a bound, takes the plan the prices lean to, and betters that by
- * many small changes and by filling days anew in pairs, some times over; then by whole sessions. It goes in slices; the best plan so far and what is
- * proven of it can be read between any two. The same instance, effort and chance give the same plan, but
- * where a clock cuts it short.
+ * many small changes and by filling days anew in pairs, some times over; then by whole sessions. It
+ * goes in slices; the best plan so far and what is proven of it can be read between any two. The same
+ * instance, effort and chance give the same plan, but where a clock cuts it short.
  */
 export class Planner {
   /** The best plan so far: it keeps every limit. */
