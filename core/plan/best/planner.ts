@@ -46,11 +46,12 @@ export const PROOF: Effort = { ...REFINED, starts: 0, cells: 0, steps: 0, refill
 
 /**
  * Cells of a stretch the effort is meant for. A smaller one is weighed that much less, but not below
- * a share, and given more steps, up to so many times.
+ * a share, and given more steps, by this power of how much smaller it is, up to so many times.
  */
 const USUAL_CELLS = 41 * 48
 const LEAST_SHARE = 0.25
 const MORE_STEPS = 40
+const SMALLER = 1.5
 
 /**
  * Shares of the time by which pricing, all starts and changes of whole sessions are over; of a
@@ -227,7 +228,7 @@ export class Planner {
     }
 
     const size = (instance.units * instance.days) / USUAL_CELLS
-    const more = Math.min(MORE_STEPS, Math.max(1, 1 / size))
+    const more = Math.min(MORE_STEPS, Math.max(1, size ** -SMALLER))
     /** Steps with whole sessions, so many of them, cooling. */
     const sessionSteps = (count: number, gone: number) => {
       const heat = SESSION_HEAT[0] * Math.pow(SESSION_HEAT[1] / SESSION_HEAT[0], gone)
