@@ -102,7 +102,7 @@ describe('one plan for all of it', () => {
     expect(gone(mended)).toBeGreaterThan(0)
     expect(gone(mended)).toBeLessThan(stops(stood).size / 8)
     while (again.advance());
-    // Some minutes in eight weeks, for which a third of all would move: not worth it.
+    // Some minutes in four weeks, for which a third of all would move: not worth it.
     expect(gone(again.plan())).toBeGreaterThan(2 * gone(mended))
     expect(again.settled(mended, true).sessions).toEqual(mended.sessions)
   })

@@ -1,4 +1,5 @@
 import { randomGamma, randomLcg } from 'd3-random'
+import fc from 'fast-check'
 import { COATS } from '../../core/coat/coat-types'
 import type { CoatId } from '../../core/coat/coat-types'
 import { addDays, weekday } from '../../core/record/day'
@@ -25,6 +26,16 @@ export interface Asked {
   /** Care has its minutes in it, and at least ten kinds of it fall due. */
   care?: boolean
 }
+
+/** Any small stretch, for properties. */
+export const ANY_STRETCH = fc.record({
+  days: fc.integer({ min: 1, max: 30 }),
+  weekday: fc.integer({ min: 0, max: 40 }),
+  saturday: fc.integer({ min: 0, max: 90 }),
+  seed: fc.integer({ min: 1, max: 90 }),
+  regions: fc.integer({ min: 1, max: 14 }),
+  care: fc.boolean(),
+})
 
 /**
  * A stretch to be planned, made up from a seed: a dog whose places knot as readily as the priors say

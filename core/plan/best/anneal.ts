@@ -26,7 +26,7 @@ export class Anneal extends CarriedPlan {
   bestCost = Infinity
   /** Whether those that want others may move: it is dear, and gains only while much is unsettled. */
   carries = true
-  /** How much less than it is a change is weighed at most: what is dearer than the cheapest by more need not be. */
+  /** What luck may spare a change at most: one dearer by more than the cheapest so far need not be weighed. */
   private unlucky = 0
   private readonly live: Int32Array
   /**

@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { randomLcg } from 'd3-random'
 import { describe, expect, it } from 'vitest'
-import { stretchOf } from '../../../tests/support/stretches'
+import { ANY_STRETCH, stretchOf } from '../../../tests/support/stretches'
 import { Anneal } from './anneal'
 import { Pricing } from './bound'
 import { broken, cheapestPath, costOf, nodesOf } from './instance'
@@ -14,19 +14,11 @@ const planned = (instance: ReturnType<typeof stretchOf>, seed: number, effort = 
   while (planner.advance()) costs.push(planner.cost)
   return { planner, costs }
 }
-const asked = fc.record({
-  days: fc.integer({ min: 1, max: 30 }),
-  weekday: fc.integer({ min: 0, max: 40 }),
-  saturday: fc.integer({ min: 0, max: 90 }),
-  seed: fc.integer({ min: 1, max: 90 }),
-  regions: fc.integer({ min: 1, max: 14 }),
-  care: fc.boolean(),
-})
 
 describe('a planned stretch', () => {
   it('keeps every limit, costs what it says, never gets worse, and never beats its bound', () => {
     fc.assert(
-      fc.property(asked, (a) => {
+      fc.property(ANY_STRETCH, (a) => {
         const instance = stretchOf(a)
         const { planner, costs } = planned(instance, 0.4)
         expect(broken(instance, planner.chosen)).toEqual([])
