@@ -2,6 +2,7 @@ import { isPlanned } from '#core/due/due'
 import { careUnits } from '#core/due/care-units'
 import { SETUP_MINUTES } from '#core/coat/minutes'
 import type { CareId } from '#core/record/tidies'
+import { careMinutesByDay } from '#core/plan/care-costs'
 import { forecastOf } from '#core/plan/forecast'
 import { playAhead } from '#core/plan/kept'
 import { planOn } from '#core/plan/today'
@@ -25,17 +26,15 @@ export interface Hung {
 /** A stretch laid out for its screen: what was, what is to come, week by week. */
 export function useStretchView(plan: Ref<StretchPlan | null>, from: Ref<string>) {
   const { file, today, coat } = useDog()
-  /** Minutes of care on each day of the plan; laying out is there with the combing, or for it alone. */
-  const careMinutes = computed(() => {
-    const takes = new Map(careUnits(file.value, coat.value).map((u) => [u.unit, u.minutes]))
-    const days = new Map<string, number>()
-    for (const c of plan.value?.care ?? [])
-      if (c.day >= today.value) days.set(c.day, (days.get(c.day) ?? 0) + (takes.get(c.unit) ?? 0))
-    return days
-  })
   const forecast = computed(() =>
     plan.value ? forecastOf(coat.value, plan.value.sessions, plan.value.to) : null,
   )
+  /** Minutes of care on each day of the plan; laying out is there with the combing, or for it alone. */
+  const careMinutes = computed(() => {
+    const combed = new Map(forecast.value?.sessions.map((s) => [s.day, s.minutes - SETUP_MINUTES]))
+    const units = careUnits(file.value, coat.value)
+    return careMinutesByDay(plan.value?.care ?? [], units, today.value, (day) => combed.get(day) ?? 0)
+  })
 
   const past = computed<Hung[]>(() => {
     const places = new Map<string, Set<string>>()

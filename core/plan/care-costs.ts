@@ -1,4 +1,8 @@
 import { earlyMinutes, lateMinutes } from '../due/care-units'
+import type { CareUnit } from '../due/care-units'
+import { daysBetween } from '../record/day'
+import type { Day } from '../record/day'
+import type { PlannedCare } from '../record/entries'
 
 /** Care as a plan weighs it: what it costs by when it is done. */
 export interface CareTerm {
@@ -49,11 +53,34 @@ export function careCost(
 }
 
 /**
- * Minutes of each day it could be done on. While only some of its parts wait, the first time takes theirs; it is over
+ * Minutes it takes so many days from now. While only some of its parts wait, the first time takes theirs; it is over
  * before half its interval is (judgement).
+ * @param combed minutes of combing that day
  */
+const minutesThen = (
+  { every, minutes, firstMinutes, drying }: Pick<CareTerm, 'every' | 'minutes' | 'firstMinutes' | 'drying'>,
+  days: number,
+  combed: number,
+): number => (days < every / 2 ? firstMinutes : minutes) - COMBED_WHILE_DRYING * Math.min(drying, combed)
+
+/** Minutes of each day it could be done on. */
 export const careMinutesOn = (term: CareTerm, dayAt: readonly number[], combed: (k: number) => number) =>
-  Float64Array.from(dayAt, (d, k) => {
-    const minutes = d < term.every / 2 ? term.firstMinutes : term.minutes
-    return minutes - COMBED_WHILE_DRYING * Math.min(term.drying, combed(k))
-  })
+  Float64Array.from(dayAt, (d, k) => minutesThen(term, d, combed(k)))
+
+/**
+ * Minutes of care on each day of a plan from a day on, laying out left out.
+ * @param combed minutes of combing on a day
+ */
+export function careMinutesByDay(
+  planned: readonly PlannedCare[],
+  units: readonly CareUnit[],
+  at: Day,
+  combed: (day: Day) => number,
+): Map<Day, number> {
+  const by = new Map<Day, number>()
+  for (const { day, unit } of planned) {
+    const u = units.find((x) => x.unit === unit)
+    if (u && day >= at) by.set(day, (by.get(day) ?? 0) + minutesThen(u, daysBetween(at, day), combed(day)))
+  }
+  return by
+}

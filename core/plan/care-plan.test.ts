@@ -6,11 +6,11 @@ import { SETUP_MINUTES } from '../coat/minutes'
 import { REGIONS } from '../coat/regions'
 import { CARE_UNITS, careUnits } from '../due/care-units'
 import { addDays, daysBetween, weekday } from '../record/day'
-import type { CareUnitId } from '../record/tidies'
 import type { Entry, FactOf } from '../record/entries'
 import { coatOn } from '../record/fold'
 import type { DogRecord } from '../record/fold'
 import type { Coat } from '../record/coat'
+import { careMinutesByDay } from './care-costs'
 import { forecastOf } from './forecast'
 import { minutesFor, NO_CHOICES, planStands, standingPlan } from './standing'
 import type { StretchPlan } from './standing'
@@ -46,24 +46,20 @@ describe('one plan for all of it', () => {
       const coat = coatOn(record, TODAY)
       const plan = planned(record, TODAY)
       expect(plan.care!.length).toBeGreaterThan(4)
-      const units = new Map(careUnits(record, coat).map((u) => [u.unit, u]))
-      const takes = (unit: CareUnitId, day: string) => {
-        const u = units.get(unit)!
-        const first =
-          plan
-            .care!.filter((c) => c.unit === unit)
-            .map((c) => c.day)
-            .sort()[0] === day
-        return (first ? u.firstMinutes : u.minutes) - u.drying / 2
-      }
+      const { sessions } = forecastOf(coat, plan.sessions, plan.to)
+      const combing = (day: string) => sessions.find((s) => s.day === day)?.minutes ?? SETUP_MINUTES
+      const care = careMinutesByDay(
+        plan.care!,
+        careUnits(record, coat),
+        TODAY,
+        (day) => combing(day) - SETUP_MINUTES,
+      )
       const days = new Set([...plan.sessions, ...plan.care!].map((s) => s.day))
       for (const day of days) {
         if (daysBetween(day, plan.to) === 1) continue
         const had = minutesFor(coat, plan.choices, day)
-        const care = plan.care!.filter((c) => c.day === day).reduce((sum, c) => sum + takes(c.unit, day), 0)
-        const comb = forecastOf(coat, plan.sessions, plan.to).sessions.find((s) => s.day === day)
         // The set-aside is for a usual week's teasing; what is expected may differ by less than a minute.
-        expect(care + (comb?.minutes ?? SETUP_MINUTES), day).toBeLessThan(had + 1)
+        expect((care.get(day) ?? 0) + combing(day), day).toBeLessThan(had + 1)
       }
     },
   )
