@@ -9,7 +9,7 @@ const sore = computed(() => coat.value.places.filter(isSore))
 </script>
 
 <template>
-  <section v-if="sore.length" aria-label="For the vet" class="mb-3 border-y border-vet py-2">
+  <section aria-label="For the vet" class="mb-3 border-y border-vet py-2">
     <p class="flex items-start gap-2 font-semibold text-vet">
       <VetMark class="shrink-0" /><span>Ring the vet. No comb there until it is well.</span>
     </p>

@@ -5,6 +5,7 @@ import type { PlaceId, RegionId } from '#core/coat/regions'
 import { wantsMinutes } from '#core/plan/day-off'
 import { playAhead } from '#core/plan/kept'
 import { nextSession } from '#core/plan/look-ahead'
+import { isSore } from '#core/plan/off-the-table'
 import { shownMinutes } from '#core/plan/shown-minutes'
 import { addDays } from '#core/record/day'
 import { buildOf } from '#drawing/build-of'
@@ -135,7 +136,7 @@ const compact = computed(() => !desk.value)
 <template>
   <div class="desk:grid desk:grid-cols-[minmax(0,1fr)_356px] desk:grid-rows-[auto_1fr] desk:gap-x-11">
     <section aria-label="Today" class="desk:col-start-2 desk:row-start-1">
-      <SorePlaces class="mt-1 desk:mt-4" />
+      <LazySorePlaces v-if="coat.places.some(isSore)" class="mt-1 desk:mt-4" />
       <LazyOpenConcerns v-if="anyConcern" />
       <LazyHandFelt v-if="felt && felt !== 'nothing'" :felt="felt" />
       <LazySilentRecord v-if="plan.silent !== null" :days="plan.silent" />
