@@ -1,4 +1,5 @@
 import type { CareItem } from '#core/plan/today-care'
+import type { Profile } from '#core/record/profile'
 import type { CareId } from '#core/record/tidies'
 import { plural } from './numbers'
 
@@ -18,5 +19,7 @@ const DO: Record<CareId, (item: CareItem, her: string) => string> = {
   teeth: () => 'brush the teeth',
 }
 /** What there is to do beside the comb: the one thing, or how many. */
-export const sayCareDone = (care: readonly CareItem[], her: string): string =>
-  care.length === 1 ? DO[care[0]!.care](care[0]!, her) : `do ${plural(care.length, 'thing')}`
+export const sayCareDone = (care: readonly CareItem[], { sex }: Pick<Profile, 'sex'>): string =>
+  care.length === 1
+    ? DO[care[0]!.care](care[0]!, sex === 'female' ? 'her' : 'him')
+    : `do ${plural(care.length, 'thing')}`

@@ -1,4 +1,4 @@
-import type { HANDLINGS, LINES, PRESSURES, STROKES, TURNS, WASHES } from '#core/record/habits'
+import type { HANDLINGS, LINES, PRESSURES, SITTINGS, STROKES, TURNS, WASHES } from '#core/record/habits'
 
 /** Where groomers differ, in words: what each way is, and why the default is what it is. */
 interface Way {
@@ -34,6 +34,13 @@ const TURN_SCHOOLS: Record<(typeof TURNS)[number], Way> = {
   },
   pairs: { label: 'Left and right together', means: 'Foot by foot, for a dog that stands free.' },
 }
+const SITTING_SCHOOLS: Record<(typeof SITTINGS)[number], Way> = {
+  once: { label: 'In one sitting', means: 'The default: it is laid out once.' },
+  twice: {
+    label: 'In two, where one is too long',
+    means: 'Early and late in the day, each no longer than the dog bears; it is laid out twice.',
+  },
+}
 const STROKE_SCHOOLS: Record<(typeof STROKES)[number], Way> = {
   'with-lie': { label: 'With the lie only', means: 'The default: it pulls least.' },
   several: { label: 'Several directions', means: 'Opens dense coat from more sides.' },
@@ -57,6 +64,7 @@ const WASH_SCHOOLS: Record<(typeof WASHES)[number], Way> = {
 export const SCHOOLS = [
   { id: 'lines', question: 'Which way do the lines go?', ways: LINE_SCHOOLS },
   { id: 'turns', question: 'A side at a time?', ways: TURN_SCHOOLS },
+  { id: 'sittings', question: 'A day’s work in one sitting?', ways: SITTING_SCHOOLS },
   { id: 'strokes', question: 'Which way do the strokes go?', ways: STROKE_SCHOOLS },
   { id: 'pressure', question: 'How firm?', ways: PRESSURE_SCHOOLS },
   { id: 'wash', question: 'Wash first or brush first?', ways: WASH_SCHOOLS },

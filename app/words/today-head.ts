@@ -14,8 +14,6 @@ export function sayAt(place: PlaceId): string {
   return /^(behind|under)/.test(places) ? places : `at the ${places}`
 }
 
-const herOf = (profile: Profile) => (profile.sex === 'female' ? 'her' : 'him')
-
 /**
  * What Today says first: the act, and how long the whole list takes.
  * @param there.minutes the day's
@@ -32,7 +30,7 @@ export function sayToday(
     return there.pelted
       ? { act: 'To the groomer first', minutes: '' }
       : { act: 'A first going-over,', minutes: `${plural(plan.goingOver.left, 'place')} to meet` }
-  const after = plan.care.length ? sayCareDone(plan.care, herOf(profile)) : ''
+  const after = plan.care.length ? sayCareDone(plan.care, profile) : ''
   const comb = plan.items.length
     ? `comb ${plural(plan.items.length, 'place')}`
     : plan.rubDown
@@ -49,6 +47,16 @@ export function sayToday(
         ? 'Too short for a session'
         : 'Nothing to comb today'
   return { act, minutes: '' }
+}
+
+/** What a day in two sittings keeps for later. */
+export function saySecond(
+  { places, care, minutes }: NonNullable<TodayPlan['second']>,
+  profile: Profile,
+): string {
+  const comb = places.length ? `comb ${plural(places.length, 'place')}` : ''
+  const after = care.length ? sayCareDone(care, profile) : ''
+  return `Later today, in a second sitting: ${[comb, after].filter(Boolean).join(' and ')}, ${inHalves(minutes)} minutes with laying out.`
 }
 
 /**

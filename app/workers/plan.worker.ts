@@ -59,7 +59,14 @@ const work = {
   weigh(record: DogRecord, at: string, standing: StretchPlan): number | null {
     const coat = coatOn(record, at)
     const [care, brought] = [careUnits(record, coat), broughtAlong(record, at)]
-    const asked = { coat, choices: standing.choices, fixed: [], care, brought }
+    const asked = {
+      coat,
+      choices: standing.choices,
+      fixed: [],
+      care,
+      brought,
+      startCare: standing.care ?? [],
+    }
     const planner = new StretchPlanner(asked, PROOF, randomLcg(SEED), clock)
     while (planner.advance());
     return planner.gapOf(

@@ -171,6 +171,18 @@ describe('minutes of a day', () => {
     // What it bears is beside the laying out.
     expect(minutesFor({ profile: week, bears: 5 }, NO_CHOICES, monday)).toBe(9)
   })
+  it('in two sittings are twice what the dog bears, less a second laying out, where that is more', () => {
+    const twice = (minutes: number, bears: number) =>
+      minutesFor(
+        { profile: { ...week, habits: { sittings: 'twice' }, minutes: [minutes, 0, 0, 0, 0, 0, 0] }, bears },
+        NO_CHOICES,
+        monday,
+      )
+    // Two of nine minutes each, of which four are to lay out.
+    expect([40, 18, 15, 12, 9, 6].map((m) => twice(m, 5))).toEqual([14, 14, 11, 9, 9, 6])
+    // One sitting holds it all.
+    expect(twice(40, Infinity)).toBe(40)
+  })
   it('a plan of the same moment gives way to the one with the later name', () => {
     const made = (id: string, matWorth: number) =>
       entry(

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { earlyMinutes, lateMinutes } from '../due/care-units'
-import { careCost, careMinutesOn } from './care-costs'
+import { careCost, careMinutesOn, onCleanCoat } from './care-costs'
 import type { CareTerm } from './care-costs'
 
 const term = (more: Partial<CareTerm> = {}): CareTerm => ({
@@ -12,6 +12,7 @@ const term = (more: Partial<CareTerm> = {}): CareTerm => ({
   drying: 0,
   refused: false,
   needs: [],
+  wantsClean: false,
   ...more,
 })
 
@@ -41,6 +42,12 @@ describe('what care costs by when it is done', () => {
     expect(of(0, 2)).toBeLessThan(Infinity)
     expect([of(0, 3), of(1, 4), of(0, 5)]).toEqual([Infinity, Infinity, Infinity])
     expect(of(2, 3)).toBeLessThan(Infinity)
+  })
+  it('a tidy is spared a fifth of its minutes while the coat is clean, and what does not ask for that nothing', () => {
+    const minutes = Float64Array.from([8, 8, 10, 10])
+    const clean = new Set([3, 5])
+    expect([...onCleanCoat(term({ wantsClean: true }), dayAt, minutes, clean)]).toEqual([8, 6.4, 8, 10])
+    expect([...onCleanCoat(term(), dayAt, minutes, clean)]).toEqual([...minutes])
   })
   it('the first time takes what waits, until half its days are over; half of what is combed is done in the drying', () => {
     expect([...careMinutesOn(term(), [0, 4, 5, 6], () => 0)]).toEqual([4, 4, 8, 8])

@@ -17,10 +17,27 @@ export interface CareTerm {
   refused: boolean
   /** Units that are combed the same day. */
   needs: readonly number[]
+  /** It goes quicker on a clean coat. */
+  wantsClean: boolean
 }
 
 /** Of the combing of a bath day so much is done while the coat is dried, at most as much of the drying (judgement). */
 export const COMBED_WHILE_DRYING = 0.5
+
+/**
+ * The days after a bath on which the coat is clean and nails are soft, and the share of its minutes a tidy is spared
+ * then. A day's minutes are counted without it (judgement).
+ */
+export const CLEAN_DAYS = 3
+const CLEAN_SPARES = 0.2
+
+/** Minutes of each day as they cost: fewer while the coat is clean. */
+export const onCleanCoat = (
+  term: CareTerm,
+  dayAt: readonly number[],
+  minutes: Float64Array,
+  clean: ReadonlySet<number>,
+) => (term.wantsClean ? minutes.map((m, k) => (clean.has(dayAt[k]!) ? m * (1 - CLEAN_SPARES) : m)) : minutes)
 
 /**
  * What a kind of care costs from each time it is done to the next: its minutes, what being late costs and being

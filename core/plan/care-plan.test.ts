@@ -269,6 +269,37 @@ describe('what a dog bears', () => {
     expect(list.minutes + list.careMinutes).toBeGreaterThan(2)
     expect(list.minutes + list.careMinutes).toBeLessThanOrEqual(5)
   })
+  it('two sittings a day hold more of a pup’s day, each no longer than it bears, one after the other', () => {
+    const minutes = [40, 40, 40, 40, 40, 40, 40]
+    const pup = (habits: object) => dog({ since: addDays(TODAY, -30), born, minutes, habits }, 20)
+    const all = (plan: StretchPlan) => plan.sessions.reduce((sum, s) => sum + s.places.length, 0)
+    const record = pup({ sittings: 'twice' })
+    const plan = planned(record, TODAY)
+    expect(all(plan)).toBeGreaterThan(all(planned(pup({}), TODAY)))
+    const coat = coatOn(record, TODAY)
+    const longer = forecastOf(coat, plan.sessions, plan.to).sessions.filter(
+      (s) => s.minutes > 5 + SETUP_MINUTES + 1,
+    )
+    expect(longer.length).toBeGreaterThan(3)
+    for (const s of longer) expect(s.minutes).toBeLessThan(2 * 5 + SETUP_MINUTES + 1)
+    for (const c of plan.care!)
+      expect(careUnits(record, coat).find((u) => u.unit === c.unit)!.minutes).toBeLessThanOrEqual(5)
+
+    const day = longer.find((s) => !plan.care!.some((c) => c.day === s.day))!.day
+    const wanted = plan.sessions.find((s) => s.day === day)!.places
+    const on = (of: DogRecord) => planOn(coatOn(of, day), 40, pastOf(of, day), wanted)
+    const first = on(record)
+    expect(first.minutes).toBeLessThanOrEqual(6)
+    expect(new Set([...first.items.map((i) => i.place), ...first.second!.places])).toEqual(new Set(wanted))
+    const combed = first.items.flatMap((i) =>
+      i.regions.map((region) => made(day, { kind: 'check', region, finding: 'glides' })),
+    )
+    const later = on({ ...record, entries: [...record.entries, ...combed] })
+    expect(new Set(later.items.map((i) => i.place))).toEqual(new Set(first.second!.places))
+    expect(later.second).toBe(null)
+    // A day in one sitting has nothing for later.
+    expect(planOn(coat, 40, pastOf(record, TODAY)).second).toBe(null)
+  })
   it('a session the dog ended is asked for shorter; one fidgety end is a bad day, two are as much as it bears', () => {
     expect(bears({}, [])).toBe(Infinity)
     expect(bears({}, session(addDays(TODAY, -3), 20, 'stopped'))).toBe(16)

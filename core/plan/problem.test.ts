@@ -40,6 +40,7 @@ const unit = (places: number[], rate = 1): Unit => ({
 })
 const terms = (days: number, more: Partial<Terms> = {}): Terms => ({
   limits: Array.from({ length: days }, () => 30),
+  sitting: Infinity,
   matWorth: 150,
   ceilingDays: 999,
   endsInVisit: true,
@@ -155,5 +156,19 @@ describe('the days of a stretch', () => {
     )
     expect(instance.minutes[2]!).toBeLessThan(30)
     expect(instance.minutes[instance.days + 2]!).toBeGreaterThan(instance.limit[2]!)
+  })
+  it('a tidy costs less on a clean coat and takes the day’s minutes all the same; what is longer than a sitting is not done', () => {
+    const face = { since: 30, every: 30, hurts: 1, minutes: 5, firstMinutes: 5, drying: 0, refused: false }
+    const care = [{ ...face, needs: [], wantsClean: true }]
+    const days = 6
+    const costs = (more: Partial<Terms>) =>
+      problemOf(steady(['back'], days, 0.1), [unit([0])], terms(days, { care, ...more })).instance
+    const [usual, clean] = [costs({}), costs({ clean: new Set([2, 3]) })]
+    expect(clean.minutes).toEqual(usual.minutes)
+    const first = (instance: typeof usual, day: number) => instance.cost[1]![(day + 1) * (days + 2)]!
+    expect(first(usual, 2) - first(clean, 2)).toBeCloseTo(1, 9)
+    expect(first(clean, 4)).toBe(first(usual, 4))
+    expect(costs({ sitting: 4 }).minutes[days + 2]!).toBeGreaterThan(1000)
+    expect(costs({ sitting: 5 }).minutes[days + 2]!).toBe(5)
   })
 })

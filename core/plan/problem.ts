@@ -1,6 +1,6 @@
 import { CLEAR, stepStages } from '../coat/knots'
 import type { Stages } from '../coat/knots'
-import { careCost, careMinutesOn } from './care-costs'
+import { careCost, careMinutesOn, onCleanCoat } from './care-costs'
 import type { CareTerm } from './care-costs'
 import { SETUP_MINUTES, TEASE_MINUTES, teaseMinutes } from '../coat/minutes'
 import { regionOf } from '../coat/regions'
@@ -35,6 +35,8 @@ export interface Unit {
 export interface Terms {
   /** Minutes of each day from the outlook's first, laying out included; 0 where there is no session. */
   limits: readonly number[]
+  /** Minutes at one go, laying out left out: nothing is done on a day that takes longer. */
+  sitting: number
   /** Minutes a mat is worth, beside its own. */
   matWorth: number
   /** Days a place may go without the comb while the minutes allow it. */
@@ -45,6 +47,8 @@ export interface Terms {
   held?: ReadonlySet<number>
   /** Care that is planned along; `must` counts it on from the units. */
   care?: readonly CareTerm[]
+  /** Days on which the coat is clean. */
+  clean?: ReadonlySet<number>
   /** The visit ends the stretch: a mat then is the groomer's to find, and nothing is combed at home. */
   endsInVisit: boolean
 }
@@ -130,7 +134,8 @@ export function problemOf(outlook: Outlook, units: readonly Unit[], terms: Terms
     const own = careMinutesOn(term, dayAt, combed)
     minutes.set(own, u * K)
     const must = dayAt.map((d) => terms.must?.get(d)?.includes(u) ?? false)
-    cost.push(careCost(term, dayAt, days, own, must))
+    const spared = onCleanCoat(term, dayAt, own, terms.clean ?? new Set())
+    cost.push(careCost(term, dayAt, days, spared, must))
   })
 
   const limit = Float64Array.from(dayAt, (d, k) => {
@@ -139,8 +144,9 @@ export function problemOf(outlook: Outlook, units: readonly Unit[], terms: Terms
     return Math.max(terms.limits[d] ?? 0, forced)
   })
   dayAt.forEach((d, k) => {
-    if (!terms.held?.has(d)) return
-    for (let u = 0; u < all; u++) if (!terms.must?.get(d)?.includes(u)) minutes[u * K + k] = NOT_THAT_DAY
+    for (let u = 0; u < all; u++)
+      if (!terms.must?.get(d)?.includes(u) && (terms.held?.has(d) || minutes[u * K + k]! > terms.sitting))
+        minutes[u * K + k] = NOT_THAT_DAY
   })
   // What is refused comes when it is let: nothing waits for it.
   const needs = care.flatMap(({ needs: on }, n) => {

@@ -4,6 +4,7 @@ import type { CareId, CareUnitId } from '../record/tidies'
 import { regionOf } from '../coat/regions'
 import { SETUP_MINUTES } from '../coat/minutes'
 import { longestFor } from '../record/condition'
+import { habitsOf } from '../record/habits'
 import { addDays, daysBetween, weekday } from '../record/day'
 import type { Day } from '../record/day'
 import type { Choices, Entry, Fact, FactOf, Planned } from '../record/entries'
@@ -32,8 +33,15 @@ export function stretchEnd(profile: Profile, at: Day): { to: Day; why: 'visit' |
     : { to: visit, why: 'visit' }
 }
 
+/** Minutes of a sitting at most, laying out included: what the dog bears, its condition, and what the owner said. */
+export const longestSitting = (
+  { profile, bears }: Pick<Coat, 'profile' | 'bears'>,
+  choices: Choices,
+): number => Math.min(choices.longest ?? Infinity, longestFor(profile.condition), bears + SETUP_MINUTES)
+
 /**
- * Minutes there are for the table on a day, laying out included; beside that never more than the dog bears.
+ * Minutes there are for the table on a day, one laying out included. Where the owner has two sittings a day, those of
+ * both, less the second laying out, if that comes to more than one.
  * @param brought minutes of the day that bringing hard places along takes
  */
 export function minutesFor(
@@ -44,13 +52,19 @@ export function minutesFor(
 ): number {
   if (choices.blocked.includes(day)) return 0
   const own = Math.max(0, (choices.minutesOn[day] ?? profile.minutes[weekday(day)] ?? 0) - brought)
-  return Math.min(own, choices.longest ?? Infinity, longestFor(profile.condition), bears + SETUP_MINUTES)
+  const longest = longestSitting({ profile, bears }, choices)
+  const once = Math.min(own, longest)
+  if (habitsOf(profile).sittings === 'once' || own <= longest) return once
+  return Math.max(once, Math.min(own, 2 * longest) - SETUP_MINUTES)
 }
 
 /** How often care is set to come, what it may be done with, and the dryer: only where the owner said so. */
 function careBasis({ habits = {} }: Profile): string[] {
-  const { every, setting, dryer, watts } = habits
-  return every || setting || dryer || watts ? [JSON.stringify([every, setting, dryer, watts])] : []
+  const { every, setting, dryer, watts, sittings } = habits
+  return [
+    ...(every || setting || dryer || watts ? [JSON.stringify([every, setting, dryer, watts])] : []),
+    ...(sittings === 'twice' ? ['twice'] : []),
+  ]
 }
 
 /** What of the profile a plan rests on, so that it can be told when that has changed. */

@@ -1,4 +1,5 @@
 import { COATS } from '../coat/coat-types'
+import { SETUP_MINUTES } from '../coat/minutes'
 import type { PlaceId } from '../coat/regions'
 import { addDays, dayOf, daysBetween } from '../record/day'
 import type { Day } from '../record/day'
@@ -12,11 +13,13 @@ import { AT_ONCE, MENDED, Planner } from './best/planner'
 import type { Effort } from './best/planner'
 import { CARE_UNITS } from '../due/care-units'
 import type { CareUnit } from '../due/care-units'
+import type { CareUnitId } from '../record/tidies'
+import { CLEAN_DAYS } from './care-costs'
 import { goingOver } from './going-over'
 import { outlookOf } from './outlook'
 import { problemOf } from './problem'
 import type { Terms, Unit } from './problem'
-import { basisOf, minutesFor, NO_CHOICES, sessionsFrom, stretchEnd } from './standing'
+import { basisOf, longestSitting, minutesFor, NO_CHOICES, sessionsFrom, stretchEnd } from './standing'
 import type { StretchPlan } from './standing'
 import { offTheTable } from './off-the-table'
 import { WORKING_ORDER } from './working-order'
@@ -26,6 +29,10 @@ const BETTER_BY = { minutes: 2, share: 0.01 }
 
 /** A share to a thousandth, never less than it is. */
 const roundUp = (share: number) => Math.min(1, Math.ceil(share * 1000 - 1e-9) / 1000)
+
+/** Hair is cut on a clean coat, and a bath softens nails. */
+const wantsClean = (unit: CareUnitId) =>
+  CARE_UNITS[unit].combs.length > 0 || CARE_UNITS[unit].care === 'nails'
 
 /** Places as the planner takes them: pairs together, without what is the groomer's to find. */
 function unitsOf(coat: Coat): { units: Unit[]; places: PlaceId[] } {
@@ -134,11 +141,18 @@ export class StretchPlanner {
     }
     const terms: Terms = {
       limits,
+      sitting: longestSitting(coat, choices) - SETUP_MINUTES,
       matWorth: choices.matWorth,
       ceilingDays: COATS[profile.coat].ceilingDays,
       must,
       held,
-      care: this.care.map((c) => ({ ...c, hurts: CARE_UNITS[c.unit].hurts, needs: this.needsOf(c) })),
+      care: this.care.map((c) => ({
+        ...c,
+        hurts: CARE_UNITS[c.unit].hurts,
+        needs: this.needsOf(c),
+        wantsClean: wantsClean(c.unit),
+      })),
+      clean: this.cleanDays(),
       endsInVisit: why === 'visit',
     }
     const { instance, dayAt } = problemOf(outlookOf(coat, to, asked.swims), units, terms)
@@ -150,6 +164,17 @@ export class StretchPlanner {
     const start = asked.start && this.chosenOf(asked.start, asked.startCare ?? [])
     this.planner = new Planner(instance, effort, random, start, clock)
     this.startCost = start ? this.planner.startCost : Infinity
+  }
+
+  /** Days after the last bath, and after those of the plan to start from, or fixed, on which the coat is clean. */
+  private cleanDays(): Set<number> {
+    const { startCare = [], fixedCare = [] } = this.asked
+    const baths = [...startCare, ...fixedCare].filter((c) => c.unit === 'bath')
+    const bathed = [
+      ...this.care.filter((c) => c.unit === 'bath').map((c) => -c.since),
+      ...baths.map((c) => daysBetween(this.from, c.day)),
+    ]
+    return new Set(bathed.flatMap((d) => Array.from({ length: CLEAN_DAYS + 1 }, (_, n) => d + n)))
   }
 
   /** What is combed the day a kind of care is done: all that mats before a bath, else the places hair is cut at. */

@@ -19,7 +19,7 @@ import { daysSince } from './reason'
 import { COMBED_WHILE_DRYING } from './care-costs'
 import { careItems, isDoneToday, isDue, worthOf } from './today-care'
 import type { CareItem } from './today-care'
-import { NO_CHOICES } from './standing'
+import { longestSitting, NO_CHOICES } from './standing'
 import { inWorkingOrder } from './working-order'
 import { byPlace, candidate, doneToday, refusedJustNow } from './today-places'
 import type { ByPlace, Candidate, Outlook, PlanItem } from './today-places'
@@ -41,6 +41,8 @@ export interface TodayPlan {
   chanceIfDone: number
   /** Places worth combing that did not fit into the minutes. */
   waiting: PlaceId[]
+  /** Of a day planned for two sittings, what is left for the second: minutes, laying out included. */
+  second: { places: PlaceId[]; care: CareItem[]; minutes: number } | null
   /** For a coat that does not knot: days since it was last brushed over, once a rub-down is due. */
   rubDown: { minutes: number; days: number | null } | null
   /** Nothing has been combed or found yet: the plan rests on what coats like this one do. */
@@ -53,6 +55,8 @@ export interface TodayPlan {
 
 /** A smooth coat is rubbed down about this often, days (judgement). */
 const RUB_DOWN_DAYS = 14
+/** A sitting may come to so much more than the dog was found to bear, minutes, before it is parted (judgement). */
+const LITTLE_MORE = 1
 /** Care as a day's plan is asked for it. */
 export interface CareAsked {
   units: readonly CareUnit[]
@@ -130,9 +134,14 @@ export function planOn(
     ? []
     : care.units.filter((u) => care.planned?.includes(u.unit) && !isDoneToday(u, at))
 
-  let room = asked ? Infinity : Math.min(minutes - SETUP_MINUTES, coat.bears)
+  const inTwo = Boolean(wanted) && habitsOf(profile).sittings === 'twice'
+  let room = asked
+    ? inTwo
+      ? longestSitting(coat, choices) - SETUP_MINUTES + LITTLE_MORE
+      : Infinity
+    : Math.min(minutes - SETUP_MINUTES, coat.bears)
   const taken = new Set<Candidate>()
-  const waiting: PlaceId[] = []
+  const waited: Candidate[] = []
   const careTaken: CareUnit[] = []
   const cost = (u: CareUnit, combed: readonly Candidate[]) =>
     u.firstMinutes - COMBED_WHILE_DRYING * Math.min(u.drying, sumOf([...combed, ...(u.drying ? taken : [])]))
@@ -152,7 +161,7 @@ export function planOn(
     if (c.minutes <= room) {
       taken.add(c)
       room -= c.minutes
-    } else waiting.push(c.place)
+    } else waited.push(c)
   }
   const inTurnOfWorth = [
     ...candidates.map((c) => ({ worth: c.worth, go: () => take(c) })),
@@ -173,6 +182,7 @@ export function planOn(
     ...every(ahead.done).filter((s) => doneIds.has(s.id)),
   ]
   const combed = [...taken]
+  const waiting = waited.filter((c) => !taken.has(c))
   const onList = careItems(careTaken, (u) => cost(u, u.drying ? [] : combed))
   return {
     day: at,
@@ -188,12 +198,27 @@ export function planOn(
     until,
     chanceIfLeft: chanceOfAnyMat(every(ahead.left)),
     chanceIfDone: chanceOfAnyMat(mixed),
-    waiting: waiting.filter((p) => !combed.some((c) => c.place === p)),
+    waiting: inTwo ? [] : waiting.map((c) => c.place),
+    second: inTwo
+      ? secondSitting(
+          waiting,
+          careItems(
+            planned.filter((u) => !careTaken.includes(u)),
+            (u) => cost(u, []),
+          ),
+        )
+      : null,
     rubDown: rubDown(coat, past),
     guess: !past.combed,
     goingOver: meeting,
     silent: silentFor(coat, past),
   }
+}
+
+/** What a day planned for two sittings leaves for the second. */
+function secondSitting(places: readonly Candidate[], care: CareItem[]): TodayPlan['second'] {
+  if (!places.length && !care.length) return null
+  return { places: places.map((c) => c.place), care, minutes: sumOf(places) + sumOf(care) + SETUP_MINUTES }
 }
 
 const sumOf = (list: readonly { minutes: number }[]) => list.reduce((sum, i) => sum + i.minutes, 0)

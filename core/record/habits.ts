@@ -10,6 +10,8 @@ import type { CareId, CutId, TidyId } from './tidies'
 export const LINES = ['foot-up', 'head-back'] as const
 /** Whether a side is finished before the dog is turned, or a pair is done foot by foot. */
 export const TURNS = ['side', 'pairs'] as const
+/** Whether a day's work is one sitting, or two where the dog does not bear it in one. */
+export const SITTINGS = ['once', 'twice'] as const
 export const STROKES = ['with-lie', 'several'] as const
 export const PRESSURES = ['light', 'firmer'] as const
 export const WASHES = ['brush-first', 'wash-first'] as const
@@ -58,6 +60,7 @@ export type HabitsNow = ReturnType<typeof habitsOf>
 export const habitsOf = ({ coat, habits = {} }: { coat: CoatId; habits?: Habits | undefined }) => ({
   lines: habits.lines ?? (HEAD_BACK.includes(coat) ? 'head-back' : 'foot-up'),
   turns: habits.turns ?? 'side',
+  sittings: habits.sittings ?? 'once',
   strokes: habits.strokes ?? 'with-lie',
   pressure: habits.pressure ?? 'light',
   floor: habits.floor ?? false,

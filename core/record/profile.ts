@@ -17,6 +17,7 @@ import {
   PRESSURES,
   SANITARY_SCHOOLS,
   SETTINGS,
+  SITTINGS,
   STROKES,
   TURNS,
   TAUGHT,
@@ -57,6 +58,7 @@ const habitsSchema = z
     pressure: z.enum(PRESSURES),
     /** Works on the floor with a dog used to it, not raised. */
     floor: z.boolean(),
+    sittings: z.enum(SITTINGS),
     wash: z.enum(WASHES),
     handling: z.enum(HANDLINGS),
     /** Who has shown the owner how a single mat is tried; unset, mats are left alone. */

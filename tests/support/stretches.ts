@@ -85,11 +85,13 @@ export function stretchOf(asked: Asked): Instance {
         minutes: c.minutes * share,
         firstMinutes: c.minutes * share,
         drying: c.drying * share,
+        wantsClean: false,
       }))
     : []
   return problemOf(outlook, units, {
     care,
     limits,
+    sitting: Infinity,
     matWorth: asked.matWorth ?? 150,
     ceilingDays: COATS[coat].ceilingDays,
     endsInVisit: true,

@@ -12,7 +12,7 @@ import { buildOf } from '#drawing/build-of'
 import { capital, inHalves, plural } from '~/words/numbers'
 import { sayCareDone } from '~/words/care-done'
 import { sayChance, sayReason } from '~/words/reasons'
-import { sayAt, sayToday, sayWhyToday } from '~/words/today-head'
+import { sayAt, saySecond, sayToday, sayWhyToday } from '~/words/today-head'
 
 const { file, today, coat, planning } = useDog()
 const combAtTable = useCombAtTable()
@@ -108,7 +108,7 @@ async function startList() {
 const startLabel = computed(() => {
   const first = plan.value.items[0]
   const care = plan.value.care[0]
-  if (!first && care) return capital(sayCareDone([care], profile.value.sex === 'female' ? 'her' : 'him'))
+  if (!first && care) return capital(sayCareDone([care], profile.value))
   return first ? `${over.value?.met ? 'Go on' : 'Start'} ${sayAt(first.place)}` : 'Start'
 })
 const anyConcern = computed(() => file.value.entries.some((e) => e.what.kind === 'concern'))
@@ -222,6 +222,7 @@ const compact = computed(() => !desk.value)
       <p v-if="!over && plan.waiting.length && plan.items.length" class="small pb-2">
         {{ capital(plural(plan.waiting.length, 'place waits', 'places wait')) }} for a longer day.
       </p>
+      <p v-if="plan.second" class="small pb-2" data-second>{{ saySecond(plan.second, profile) }}</p>
       <ActButton
         v-if="plan.setupMinutes"
         :kind="pelted ? 'plain' : 'filled'"
