@@ -7,7 +7,7 @@ import { forecastOf } from '#core/plan/forecast'
 import { playAhead } from '#core/plan/kept'
 import { planOn } from '#core/plan/today'
 import type { TodayPlan } from '#core/plan/today'
-import { careDays, minutesFor } from '#core/plan/standing'
+import { careDays, minutesFor, secondLayingOut } from '#core/plan/standing'
 import type { StretchPlan } from '#core/plan/standing'
 import { addDays, daysBetween, weekday } from '#core/record/day'
 import type { Planned } from '#core/record/entries'
@@ -36,6 +36,14 @@ export function useStretchView(plan: Ref<StretchPlan | null>, from: Ref<string>)
     return careMinutesByDay(plan.value?.care ?? [], units, today.value, (day) => combed.get(day) ?? 0)
   })
 
+  const setupAgain = (minutes: number) =>
+    plan.value ? secondLayingOut(coat.value, plan.value.choices, minutes) : 0
+  /** Minutes had on a day to come, of both its sittings. */
+  const hadOn = (day: string) => {
+    const minutes = plan.value ? minutesFor(coat.value, plan.value.choices, day) : 0
+    return minutes + setupAgain(minutes)
+  }
+
   const past = computed<Hung[]>(() => {
     const places = new Map<string, Set<string>>()
     const minutes = new Map<string, number>()
@@ -60,9 +68,10 @@ export function useStretchView(plan: Ref<StretchPlan | null>, from: Ref<string>)
   ): Hung[] => {
     const combed = f.sessions.map((s) => {
       const planned = sessions.find((p) => p.day === s.day)!
+      const minutes = s.minutes + (careMinutes.value.get(s.day) ?? 0)
       return {
         day: s.day,
-        minutes: Math.round(s.minutes + (careMinutes.value.get(s.day) ?? 0)),
+        minutes: Math.round(minutes + setupAgain(minutes)),
         full: planned.places.length >= FULL_FROM,
         pinned: planned.pinned,
         past: false,
@@ -72,7 +81,7 @@ export function useStretchView(plan: Ref<StretchPlan | null>, from: Ref<string>)
       .filter(([day]) => !combed.some((c) => c.day === day))
       .map(([day, minutes]) => ({
         day,
-        minutes: Math.round(minutes + SETUP_MINUTES),
+        minutes: Math.round(minutes + SETUP_MINUTES + setupAgain(minutes + SETUP_MINUTES)),
         full: false,
         pinned: false,
         past: false,
@@ -91,10 +100,7 @@ export function useStretchView(plan: Ref<StretchPlan | null>, from: Ref<string>)
       const within = (h: Hung) => h.day >= day && h.day < end
       let had = 0
       for (let d = day; d < end && d < to; d = addDays(d, 1))
-        had +=
-          d >= today.value && plan.value
-            ? minutesFor(coat.value, plan.value.choices, d)
-            : (file.value.profile.minutes[weekday(d)] ?? 0)
+        had += d >= today.value && plan.value ? hadOn(d) : (file.value.profile.minutes[weekday(d)] ?? 0)
       list.push({
         from: day,
         spent: past.value.filter(within).reduce((s, h) => s + h.minutes, 0),
@@ -139,5 +145,5 @@ export function useStretchView(plan: Ref<StretchPlan | null>, from: Ref<string>)
   })
   const daysLeft = computed(() => (plan.value ? daysBetween(today.value, plan.value.to) : 0))
 
-  return { care, careMinutes, forecast, past, ahead, hang, weeks, reasons, daysLeft }
+  return { care, careMinutes, setupAgain, hadOn, forecast, past, ahead, hang, weeks, reasons, daysLeft }
 }

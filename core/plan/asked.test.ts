@@ -5,7 +5,8 @@ import { careUnits } from '../due/care-units'
 import { addDays } from '../record/day'
 import type { Entry, Planned, PlannedCare } from '../record/entries'
 import { coatOn } from '../record/fold'
-import { minutesFor, NO_CHOICES, standingPlan } from './standing'
+import { SETUP_MINUTES } from '../coat/minutes'
+import { minutesFor, NO_CHOICES, secondLayingOut, standingPlan } from './standing'
 import type { StretchPlan } from './standing'
 import { askedOf, StretchPlanner } from './stretch'
 
@@ -182,6 +183,9 @@ describe('minutes of a day', () => {
     expect([40, 18, 15, 12, 9, 6].map((m) => twice(m, 5))).toEqual([14, 14, 11, 9, 9, 6])
     // One sitting holds it all.
     expect(twice(40, Infinity)).toBe(40)
+    const again = (minutes: number, sittings: 'once' | 'twice') =>
+      secondLayingOut({ profile: { ...week, habits: { sittings } }, bears: 5 }, NO_CHOICES, minutes)
+    expect([again(14, 'twice'), again(10, 'twice'), again(14, 'once')]).toEqual([SETUP_MINUTES, 0, 0])
   })
   it('a plan of the same moment gives way to the one with the later name', () => {
     const made = (id: string, matWorth: number) =>

@@ -287,7 +287,8 @@ describe('what a dog bears', () => {
 
     const day = longer.find((s) => !plan.care!.some((c) => c.day === s.day))!.day
     const wanted = plan.sessions.find((s) => s.day === day)!.places
-    const on = (of: DogRecord) => planOn(coatOn(of, day), 40, pastOf(of, day), wanted)
+    const on = (of: DogRecord) =>
+      planOn(coatOn(of, day), 40, pastOf(of, day), wanted, NO_CHOICES, { units: [], planned: [] })
     const first = on(record)
     expect(first.minutes).toBeLessThanOrEqual(6)
     expect(new Set([...first.items.map((i) => i.place), ...first.second!.places])).toEqual(new Set(wanted))
@@ -297,6 +298,20 @@ describe('what a dog bears', () => {
     const later = on({ ...record, entries: [...record.entries, ...combed] })
     expect(new Set(later.items.map((i) => i.place))).toEqual(new Set(first.second!.places))
     expect(later.second).toBe(null)
+    // Of two things each as long as a sitting one is for later, and neither waits for another day.
+    const units = careUnits(record, coat)
+      .slice(0, 2)
+      .map((u) => ({ ...u, firstMinutes: 5 }))
+    const cared = planOn(coat, 40, pastOf(record, TODAY), [], NO_CHOICES, {
+      units,
+      planned: units.map((u) => u.unit),
+    })
+    expect([...cared.care, ...cared.second!.care].map((c) => c.care).sort()).toEqual(
+      units.map((u) => u.care).sort(),
+    )
+    expect([cared.care.length, cared.careWaits.length]).toEqual([1, 0])
+    // Looked at from another day it is one list.
+    expect(planOn(coatOn(record, day), 40, pastOf(record, day), wanted).items.length).toBe(wanted.length)
     // A day in one sitting has nothing for later.
     expect(planOn(coat, 40, pastOf(record, TODAY)).second).toBe(null)
   })

@@ -39,6 +39,17 @@ export const longestSitting = (
   choices: Choices,
 ): number => Math.min(choices.longest ?? Infinity, longestFor(profile.condition), bears + SETUP_MINUTES)
 
+/** A sitting may come to so much more than the dog was found to bear, minutes, before it is parted (judgement). */
+export const LITTLE_MORE = 1
+/**
+ * Minutes of laying out a second time, on a day of two sittings.
+ * @param minutes of the day, one laying out included
+ */
+export const secondLayingOut = (coat: Pick<Coat, 'profile' | 'bears'>, choices: Choices, minutes: number) =>
+  habitsOf(coat.profile).sittings === 'twice' && minutes > longestSitting(coat, choices) + LITTLE_MORE
+    ? SETUP_MINUTES
+    : 0
+
 /**
  * Minutes there are for the table on a day, one laying out included. Where the owner has two sittings a day, those of
  * both, less the second laying out, if that comes to more than one.

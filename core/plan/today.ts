@@ -19,7 +19,7 @@ import { daysSince } from './reason'
 import { COMBED_WHILE_DRYING } from './care-costs'
 import { careItems, isDoneToday, isDue, worthOf } from './today-care'
 import type { CareItem } from './today-care'
-import { longestSitting, NO_CHOICES } from './standing'
+import { LITTLE_MORE, longestSitting, NO_CHOICES } from './standing'
 import { inWorkingOrder } from './working-order'
 import { byPlace, candidate, doneToday, refusedJustNow } from './today-places'
 import type { ByPlace, Candidate, Outlook, PlanItem } from './today-places'
@@ -55,12 +55,10 @@ export interface TodayPlan {
 
 /** A smooth coat is rubbed down about this often, days (judgement). */
 const RUB_DOWN_DAYS = 14
-/** A sitting may come to so much more than the dog was found to bear, minutes, before it is parted (judgement). */
-const LITTLE_MORE = 1
 /** Care as a day's plan is asked for it. */
 export interface CareAsked {
   units: readonly CareUnit[]
-  /** Those the stretch's plan has for the day: these then, whatever the minutes. */
+  /** Those the stretch's plan has for the day: these then, whatever the minutes. With them it is the day's own list. */
   planned?: readonly CareUnitId[] | undefined
 }
 
@@ -134,7 +132,7 @@ export function planOn(
     ? []
     : care.units.filter((u) => care.planned?.includes(u.unit) && !isDoneToday(u, at))
 
-  const inTwo = Boolean(wanted) && habitsOf(profile).sittings === 'twice'
+  const inTwo = Boolean(wanted && care.planned) && habitsOf(profile).sittings === 'twice'
   let room = asked
     ? inTwo
       ? longestSitting(coat, choices) - SETUP_MINUTES + LITTLE_MORE
@@ -189,7 +187,7 @@ export function planOn(
     items,
     care: onList,
     careWaits: careItems(
-      dueNow.filter((u) => !careTaken.includes(u)),
+      dueNow.filter((u) => !careTaken.includes(u) && !(inTwo && planned.includes(u))),
       (u) => u.firstMinutes,
     ),
     minutes: sumOf(items),

@@ -1,6 +1,7 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { REGION_IDS } from '../../core/coat/regions'
 import { addDays } from '../../core/record/day'
+import { CARE_IDS } from '../../core/record/tidies'
 import type { WeatherDay } from '../../core/season/weather'
 import { clockAt } from '../support/clock'
 import { entry } from '../support/dogs'
@@ -43,6 +44,17 @@ const brush = newDog({
   sex: 'female',
   habits: { weather: false },
 })
+/** A pup that bears five minutes at one go, combed a week ago. */
+const pup = newDog({
+  name: 'Fennel',
+  born: daysAgo(120).slice(0, 7),
+  // The comb alone, for what is not due does not fill a sitting.
+  habits: { every: Object.fromEntries(CARE_IDS.map((care) => [care, 365])) },
+  minutes: [40, 40, 40, 40, 40, 40, 40],
+})
+const aWeekAgo = REGION_IDS.map((region) =>
+  entry(daysAgo(7), { kind: 'check', region, finding: 'glides', comfort: 'easy' }),
+)
 
 const { factsOf, ofKind, walkThrough } = ledOn(
   () => page,
@@ -50,7 +62,10 @@ const { factsOf, ofKind, walkThrough } = ledOn(
 )
 
 beforeAll(async () => {
-  ;({ owner, page, close } = await openHouse([merle, wren, brush], { GRUMBO_WEATHER: feed }))
+  ;({ owner, page, close } = await openHouse(
+    [merle, wren, brush, { ...pup, entries: [...pup.entries, ...aWeekAgo] }],
+    { GRUMBO_WEATHER: feed },
+  ))
 })
 afterAll(() => close?.())
 const both = [
@@ -317,5 +332,34 @@ describe('the weather and the plan', () => {
     await page.says('Measured')
     expect(await page.all('[data-weather]')).toEqual([])
     expect(await page.violations()).toEqual([])
+  })
+})
+
+describe('a pup that bears five minutes', () => {
+  beforeAll(async () => {
+    page.byTouch = true
+    await page.size(PHONE)
+  })
+  it('is combed in two sittings a day where its owner says so, and the second comes after the first', async () => {
+    await page.visit(`/dogs/${pup.id}/ways`)
+    await page.press('In two, where one is too long')
+    await page.says('Kept.')
+    await page.visit(`/dogs/${pup.id}`)
+    await page.says(/Later today, in a second sitting/)
+    const [, later] = /comb (\w+ places?), .* minutes with laying out/.exec(await page.text('[data-second]'))!
+    expect(await page.sideways()).toBe(0)
+    expect(await page.violations()).toEqual([])
+
+    await page.tap(await page.find('[data-start]'))
+    for (let combed = 0; combed < 30; combed++) {
+      await page.until(async () => /Write to|Glides/.test(await page.words()), 'neither a place nor the end')
+      if (/Write to/.test(await page.words())) break
+      const at = await page.text('h1')
+      await page.press('Glides')
+      await page.until(async () => (await page.text('h1')) !== at, `still at ${at}`)
+    }
+    await page.press('Back to today')
+    await page.says(`Comb ${later}`)
+    expect(await page.all('[data-second]')).toEqual([])
   })
 })

@@ -19,7 +19,7 @@ const end = computed(() => stretchEnd(profile.value, today.value))
 const from = computed(() => frame.value.from)
 const to = computed(() => plan.value?.to ?? end.value.to)
 const view = useStretchView(plan, from)
-const { care, careMinutes, forecast, past, ahead, reasons, daysLeft } = view
+const { care, careMinutes, setupAgain, hadOn, forecast, past, ahead, reasons, daysLeft } = view
 
 /** As it was, and from tomorrow as forecast, each day at its worst; just as far as the plan goes. */
 const chances = computed(() => [
@@ -109,13 +109,14 @@ const MOST_AHEAD = 9
 const daysAhead = computed(() =>
   ahead.value.slice(0, MOST_AHEAD).map(({ day }) => {
     const s = forecast.value?.sessions.find((f) => f.day === day)
+    const beside = careMinutes.value.get(day) ?? 0
     return {
       day,
-      setup: SETUP_MINUTES,
+      setup: SETUP_MINUTES + setupAgain((s?.minutes ?? SETUP_MINUTES) + beside),
       tease: s?.tease ?? 0,
       comb: s ? s.minutes - s.tease - SETUP_MINUTES : 0,
-      beside: careMinutes.value.get(day) ?? 0,
-      had: plan.value ? minutesFor(coat.value, plan.value.choices, day) : 0,
+      beside,
+      had: hadOn(day),
       care: listed(
         care.value.filter((c) => !c.past && c.day === day).map((c) => CARE[c.care].label.toLowerCase()),
       ),
