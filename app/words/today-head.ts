@@ -5,7 +5,7 @@ import type { Day } from '#core/record/day'
 import type { Profile } from '#core/record/profile'
 import { weekdayName } from '#core/record/say-day'
 import { sayCareDone } from './care-done'
-import { capital, inHalves, plural, wholeMinutes } from './numbers'
+import { capital, inHalves, listed, plural, wholeMinutes } from './numbers'
 import { sayGoingOver, sayWhy } from './reasons'
 
 /** Where the comb begins: “at the beard”, “behind the ears”. */
@@ -54,9 +54,9 @@ export function saySecond(
   { places, care, minutes }: NonNullable<TodayPlan['second']>,
   profile: Profile,
 ): string {
-  const comb = places.length ? `comb ${plural(places.length, 'place')}` : ''
-  const after = care.length ? sayCareDone(care, profile) : ''
-  return `Later today, in a second sitting: ${[comb, after].filter(Boolean).join(' and ')}, ${inHalves(minutes)} minutes with laying out.`
+  const comb = places.length ? [`comb ${plural(places.length, 'place')}`] : []
+  const work = listed([...comb, ...care.map((c) => sayCareDone([c], profile))])
+  return `Later today, in a second sitting: ${work}. ${inHalves(minutes)} minutes with laying out.`
 }
 
 /**

@@ -346,7 +346,9 @@ describe('a pup that bears five minutes', () => {
     await page.says('Kept.')
     await page.visit(`/dogs/${pup.id}`)
     await page.says(/Later today, in a second sitting/)
-    const [, later] = /comb (\w+ places?), .* minutes with laying out/.exec(await page.text('[data-second]'))!
+    const [, later] = /comb (\w+ places?)\. .* minutes with laying out/.exec(
+      await page.text('[data-second]'),
+    )!
     expect(await page.sideways()).toBe(0)
     expect(await page.violations()).toEqual([])
 
