@@ -1,4 +1,4 @@
-import { careDue, doneOn, RUNS_OUT_MM } from '#core/due/due'
+import { CARE, careDue, doneOn, RUNS_OUT_MM } from '#core/due/due'
 import type { Due } from '#core/due/due'
 import type { CareId } from '#core/record/tidies'
 import { openConcerns } from '#core/care/look/look-over'
@@ -9,8 +9,8 @@ import { sayTheParts } from '#core/record/care-words'
 export function useCare() {
   const { file, today, coat } = useDog()
   const { habits, changeHabits, problem } = useHabits()
-  const growth = computed(() => coat.value.learnedGrowth.now)
-  const due = computed(() => careDue(file.value, today.value, growth.value))
+  const growth = computed(() => coat.value.perDay.body)
+  const due = computed(() => careDue(file.value, today.value, coat.value.perDay))
   const dueOf = (care: CareId): Due | null => due.value.find((d) => d.care === care) ?? null
   const concerns = computed(() => openConcerns(file.value, today.value))
   const she = computed(() => file.value.profile.sex === 'female')
@@ -35,10 +35,11 @@ export function useCare() {
   /** Grown since it was last done, and what is let grow, mm. */
   function grown(d: Due): { mm: number; of: number; days: number } {
     const days = daysBetween(sinceOf(d), today.value)
+    const perDay = coat.value.perDay[CARE[d.care].grows ?? 'body']
     const of =
-      d.care in RUNS_OUT_MM ? RUNS_OUT_MM[d.care as keyof typeof RUNS_OUT_MM] : d.interval.now * growth.value
+      d.care in RUNS_OUT_MM ? RUNS_OUT_MM[d.care as keyof typeof RUNS_OUT_MM] : d.interval.now * perDay
     // What was told of its times counts: the limit moves with the interval.
-    return { mm: days * growth.value, of: Math.min(of, d.interval.now * growth.value), days }
+    return { mm: days * perDay, of: Math.min(of, d.interval.now * perDay), days }
   }
   const lastOf = (care: CareId) =>
     doneOn(file.value, care)

@@ -4,6 +4,7 @@ import type { Score } from '#core/record/score-sums'
 import {
   furthestOut,
   LEAST_CHECKS,
+  sayChanged,
   sayDrift,
   sayHeld,
   sayPlace,
@@ -65,6 +66,10 @@ describe('how right it was, in words', () => {
     const drift = { since: '2026-10-01', on: '2026-10-20' }
     expect(sayDrift({ ...drift, more: true })).toMatch(/^Since 20 October more is found .*harness/)
     expect(sayDrift({ ...drift, more: false })).toMatch(/less is found/)
+    expect(sayChanged({ on: '2026-10-20', times: 1.84 })).toMatch(
+      /^By 20 October 1\.8 times as many .*400 days.*counts half\. .*harness/,
+    )
+    expect(sayChanged({ on: '2026-10-20', times: 0.5 })).toMatch(/half as many had come.*another hand/)
   })
   it('says of a place what was said and found there, and when that is more or fewer than likely', () => {
     const place = (found: number) =>

@@ -1,5 +1,7 @@
 import { dayAndMonth } from '#core/record/say-day'
 import { placeRow } from '#core/coat/regions'
+import { LASTS } from '#core/learn/drift'
+import type { Day } from '#core/record/day'
 import type { Drift, Group, PlaceScore } from '#core/record/score'
 import type { Score } from '#core/record/score-sums'
 import { capital, inOdds, plural } from './numbers'
@@ -52,11 +54,19 @@ export function sayWorth({ brier }: Score, name: string): string {
 export const sayHeld = ({ held, sittings }: Score): string =>
   `Of a day’s count it says where it likely lies, eight times in ten: over ${plural(sittings, 'day')} it held ${Math.round(held * 10)} in 10.`
 
+/** What would tell, where more comes than was said, and where less. */
+const ASK = {
+  more: 'Is something new: a harness, a jumper, a brush, swims, the coat changing?',
+  less: 'Is something gone, or does another hand comb now?',
+}
 /** What to ask once a forecast has left what is found. */
 export const sayDrift = ({ on, more }: Drift): string =>
-  more
-    ? `Since ${dayAndMonth(on)} more is found than it says. Is something new: a harness, a jumper, a brush, swims, the coat changing?`
-    : `Since ${dayAndMonth(on)} less is found than it says. Is something gone, or does another hand comb now?`
+  `Since ${dayAndMonth(on)} ${more ? 'more' : 'less'} is found than it says. ${more ? ASK.more : ASK.less}`
+/** What was done once a dog was taken to have become another, and what to ask. */
+export const sayChanged = ({ on, times }: { on: Day; times: number }): string =>
+  `By ${dayAndMonth(on)} ${inTimes(times)} had come as it had said, which luck does once in ${LASTS} days of combing: it says that much now, and what was found before counts half. ${times > 1 ? ASK.more : ASK.less}`
+const inTimes = (times: number) =>
+  times > 0.45 && times < 0.55 ? 'half as many' : `${times.toFixed(1)} times as many`
 
 const count = (n: number) => (n < 0.95 ? Number(n.toFixed(1)) : Math.round(n))
 /** One kind of place: what was said there in all, and what was found. */

@@ -1,6 +1,9 @@
 import type { CoatType } from './coat-types'
 import type { PartId } from './regions'
 
+/** How fast each part of a coat grows, mm a day. */
+export type GrowthPerDay = Readonly<Record<PartId, number>>
+
 /**
  * Length of hair, mm, `days` after it was `fromMm` long: grows evenly, then stops at `maxMm`.
  * A length already past the stop stays as it is.

@@ -125,7 +125,7 @@ function refusedParts(record: DogRecord, at: Day): Set<CarePartId> {
 export function careUnits(record: DogRecord, coat: Coat): CareUnit[] {
   const at = dayOf(coat.today)
   const refused = refusedParts(record, at)
-  const byCare = new Map(careDue(record, at, coat.learnedGrowth.now).map((d) => [d.care, d]))
+  const byCare = new Map(careDue(record, at, coat.perDay).map((d) => [d.care, d]))
   return (Object.entries(CARE_UNITS) as [CareUnitId, Row][]).flatMap(([unit, row]): CareUnit[] => {
     const due = byCare.get(row.care)
     if (!due) return []

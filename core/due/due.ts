@@ -1,5 +1,7 @@
 import { COATS } from '../coat/coat-types'
 import type { CoatId } from '../coat/coat-types'
+import type { GrowthPerDay } from '../coat/growth'
+import type { PartId } from '../coat/regions'
 import { learnedOf, notice, unnoticed } from '../learn/normal'
 import type { Learned } from '../learn/normal'
 import { shedsIn } from '../coat/exposure'
@@ -26,6 +28,8 @@ interface CareRow {
    * @param shedding out of its season undercoat comes half as often
    */
   days: (coat: CoatId, growth: number, shedding?: boolean) => number | null
+  /** Whose growth it goes by. */
+  grows?: PartId
   /** What a visit does of it; null where it does none. */
   atVisit: VisitDid | null
   /** A look is never wanted less often than this, however seldom it was taken. */
@@ -50,6 +54,7 @@ export const CARE: Record<CareId, CareRow> = {
   paws: {
     label: 'Paws',
     days: (coat, growth) => (coat === 'smooth' ? null : RUNS_OUT_MM.paws / growth),
+    grows: 'legs',
     atVisit: 'feet',
   },
   /** Judgement; double coats seldom need it. */
@@ -76,6 +81,7 @@ export const CARE: Record<CareId, CareRow> = {
   face: {
     label: 'Face',
     days: (coat, growth) => (GROWS_ON.includes(coat) ? Math.min(FACE_DAYS, RUNS_OUT_MM.face / growth) : null),
+    grows: 'head',
     atVisit: 'face',
   },
   /** Six weeks, or 12 mm (judgement). */
@@ -85,6 +91,7 @@ export const CARE: Record<CareId, CareRow> = {
       ['wool', 'wool-cross', 'drop', 'feathered'].includes(coat)
         ? Math.min(42, RUNS_OUT_MM.ears / growth)
         : null,
+    grows: 'ears',
     atVisit: 'ears',
   },
 }
@@ -229,12 +236,16 @@ const named = (record: DogRecord, care: CareId, part: CarePartId): boolean =>
       (what.parts ?? []).some((p) => p.part === part && p.did === 'done' && p.how === 'cut'),
   )
 
-/** What is due when, soonest first. What was never done counts from the record's first day. */
-export function careDue(record: DogRecord, at: Day, growth?: number): Due[] {
+/**
+ * What is due when, soonest first. What was never done counts from the record's first day.
+ * @param perDay growth as learned; the coat type's where nothing was measured
+ */
+export function careDue(record: DogRecord, at: Day, perDay?: GrowthPerDay): Due[] {
   const { coat, hemisphere } = record.profile
   const shedding = shedsIn(COATS[coat], monthOf(at), hemisphere)
   return CARE_IDS.flatMap((care): Due[] => {
-    const interval = careInterval(record, care, growth, shedding)
+    const { grows } = CARE[care]
+    const interval = careInterval(record, care, grows && perDay?.[grows], shedding)
     if (!interval) return []
     const done = doneOn(record, care).filter((d) => d.day <= at)
     const parts = partsDue(record, care, done, at, interval.now)

@@ -10,7 +10,8 @@ export interface Held {
 
 /** Least a count strays beyond Poisson, so that its shape has a number. */
 const LEAST_EXTRA = 1e-9
-const shapeOf = ({ mean, variance }: Held) => (mean * mean) / Math.max(LEAST_EXTRA, variance - mean)
+/** Shape of the Gamma its rate is held as. */
+export const shapeOf = ({ mean, variance }: Held) => (mean * mean) / Math.max(LEAST_EXTRA, variance - mean)
 
 /**
  * What is held of a count over some places, where each expects so many at θ = 1: given the dog the places are

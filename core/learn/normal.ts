@@ -8,7 +8,7 @@ export interface Belief {
  * What is held once a value was seen, itself normal about the truth (normal–normal, known spread).
  * @param sd standard deviation of the seeing
  */
-function after(held: Belief, seen: number, sd: number): Belief {
+export function after(held: Belief, seen: number, sd: number): Belief {
   const [a, b] = [1 / held.sd ** 2, 1 / sd ** 2]
   return { mean: (a * held.mean + b * seen) / (a + b), sd: Math.sqrt(1 / (a + b)) }
 }

@@ -48,6 +48,9 @@ export class Coat extends LivingCoat {
     other.taught = this.taught.copy()
     other.step = this.step
     other.borne = this.borne
+    other.combedToday = [...this.combedToday]
+    other.left = this.left
+    other.changed = this.changed
     other.unlearned = this.unlearned
     other.causes = this.causes
     return other
@@ -211,7 +214,9 @@ export class Coat extends LivingCoat {
     // What was guessed teaches less than what is known to have come since.
     const guessed = expected ? Math.min(1, p.guessed / expected) : 0
     const share = 1 - guessed * (1 - this.teaches)
-    p.met(Math.max(0, found - known), share)
+    const count = Math.max(0, found - known)
+    if (share === 1 && expected > 0) this.combedToday.push({ seen: p.seen, expected, count })
+    p.met(count, share)
     this.unlearned = true
   }
 
@@ -254,7 +259,7 @@ export class Coat extends LivingCoat {
     if (c.comfort === 'stopped') return this.reachedInPart(p, c)
     // Teasing is counted apart, so only a comb that went through tells the pace.
     if (c.finding === 'glides' && c.seconds !== undefined && c.seconds >= LEAST_TIMED_SECONDS) {
-      this.taught.noticePace(c.seconds / 60, this.usualMinutes(p))
+      this.taught.noticePace(p.region.place, c.seconds / 60, this.usualMinutes(p))
     }
     const found = knotsIn(c)
     const stages = STAGE_OF[c.finding]

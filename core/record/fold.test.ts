@@ -246,9 +246,9 @@ describe('what is learned besides', () => {
   it('growth leans to what was measured, the more the longer it was watched', () => {
     // 28 days at 0.2 mm a day; measurement sd 2 mm, prior 0.35, sd 0.08: worked by hand.
     const [a, b] = [1 / 0.08 ** 2, 1 / (2 / 28) ** 2]
-    const once = measured([25.6]).learnedGrowth
+    const once = measured([25.6]).learnedGrowthOf('body')
     expect(once.now).toBeCloseTo((a * 0.35 + b * 0.2) / (a + b), 9)
-    const often = measured([25.6, 31.2, 36.8]).learnedGrowth
+    const often = measured([25.6, 31.2, 36.8]).learnedGrowthOf('body')
     expect(often.now).toBeLessThan(once.now)
     expect(often.telling).toBe(true)
     expect(often.seen).toMatchObject({ times: 3 })

@@ -5,11 +5,14 @@ import { lengthAfter, maxLength } from '../coat/growth'
 import { knotRate, stepper } from '../coat/knots'
 import { combMinutes } from '../coat/minutes'
 import { REGIONS } from '../coat/regions'
-import type { Region, RegionId } from '../coat/regions'
+import type { PartId, PlaceId, Region, RegionId } from '../coat/regions'
+import type { GrowthPerDay } from '../coat/growth'
 import { sizeFactor } from '../coat/size'
 import type { Learned } from '../learn/normal'
 import { asCauses, learnCauses, timesUnder, UNDER } from '../learn/causes'
 import type { CauseHeld, Under } from '../learn/causes'
+import { heldRoughly, leftAfter, NOT_LEFT, timesNow } from '../learn/drift'
+import type { Combed } from '../learn/drift'
 import { learnRates, widened } from '../learn/rate'
 import type { CoatState, RegionState } from './coat-state'
 import { dayNumber, dayOf, monthsOld } from './day'
@@ -23,7 +26,7 @@ import type { Exposures } from './exposures'
 import type { Profile } from './profile'
 import { isUnmet } from './unmet'
 import { Taught } from './taught'
-import { WorkingPlace } from './working-place'
+import { asNow, WorkingPlace } from './working-place'
 import { NOTHING_WISHED } from './wishes'
 
 /**
@@ -51,6 +54,11 @@ export class LivingCoat {
   protected taught: Taught
   /** What the dog bears at one go. */
   protected borne: Bears
+  /** What the day's combs went through and met, and the odds so far that it has left what is said. */
+  protected combedToday: (Combed & { count: number })[] = []
+  protected left = NOT_LEFT
+  /** When the dog was last taken to have become another, and how many times as many came as had been said. */
+  changed: { on: Day; times: number } | null = null
 
   constructor(
     /** The dog as it is this day. */
@@ -102,7 +110,7 @@ export class LivingCoat {
   protected grow(p: WorkingPlace) {
     p.mm = lengthAfter(
       p.growing.from,
-      this.taught.perDay,
+      this.taught.perDay[p.region.part],
       this.today - p.growing.sinceDay,
       maxLength(this.coat, p.region.part),
     )
@@ -152,6 +160,7 @@ export class LivingCoat {
 
   /** The day's knots form; then it is the next morning. */
   passDay(gear: readonly FactOf<'gear'>[] = []) {
+    if (this.combedToday.length) this.holdToWhatWasSaid()
     const day = dayOf(this.today)
     const today = this.exposures(gear, day)
     this.places.forEach((p, i) => {
@@ -164,6 +173,34 @@ export class LivingCoat {
     for (const p of this.places) this.grow(p)
   }
 
+  /**
+   * The day's count against what was said of it that morning. Once what is found has left what is said, the dog is
+   * another than it was: what was seen before is told as it would be of this one, and counts less. By the type's own
+   * factors, so that it is the same whenever the causes were learned.
+   */
+  private holdToWhatWasSaid() {
+    const today = this.combedToday
+    const all = { count: 0, exposure: 0 }
+    for (const { seen } of this.places) {
+      all.count += seen.count
+      all.exposure += seen.exposure
+    }
+    let found = 0
+    for (const { count, expected } of today) {
+      found += count
+      all.count -= count
+      all.exposure -= expected
+    }
+    this.combedToday = []
+    this.left = leftAfter(this.left, found, heldRoughly(all, today))
+    const times = timesNow(this.left)
+    if (times === null) return
+    this.left = NOT_LEFT
+    this.changed = { on: dayOf(this.today), times }
+    for (const p of this.places) p.seen = asNow(p.seen, times)
+    this.unlearned = true
+  }
+
   /** Days go by as the dog usually lives, with no session. */
   passTo(day: Day): this {
     for (const to = dayNumber(day); this.today < to;) this.passDay()
@@ -171,7 +208,8 @@ export class LivingCoat {
   }
 
   /** Minutes this owner takes to comb a place once as it is now, nothing found. */
-  minutesOf = (p: Pick<WorkingPlace, 'region' | 'mm'>): number => this.pace * this.usualMinutes(p)
+  minutesOf = (p: Pick<WorkingPlace, 'region' | 'mm'>): number =>
+    this.taught.paceAt(p.region.place) * this.usualMinutes(p)
   protected usualMinutes = (p: Pick<WorkingPlace, 'region' | 'mm'>) =>
     combMinutes(this.coat, this.profile.weightKg, p.region, p.mm)
 
@@ -191,6 +229,13 @@ export class LivingCoat {
   get learnedGrowth(): Learned {
     return this.taught.learnedGrowth
   }
+  learnedGrowthOf(part: PartId): Learned {
+    return this.taught.learnedGrowthOf(part)
+  }
+  /** Growth of each part, mm a day. */
+  get perDay(): GrowthPerDay {
+    return this.taught.perDay
+  }
   /** How fast this dog's tangles tighten, 1/day. */
   get tightening(): number {
     return this.coat.tighteningPerDay * this.taught.tightens
@@ -201,6 +246,9 @@ export class LivingCoat {
   }
   get learnedPace(): Learned {
     return this.taught.learnedPace
+  }
+  learnedPaceAt(place: PlaceId): Learned {
+    return this.taught.learnedPaceAt(place)
   }
   get learnedDrying(): Learned {
     return this.taught.learnedDrying

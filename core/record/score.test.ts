@@ -13,7 +13,6 @@ import { assess } from './fold'
 import { chanceOfMat } from './odds'
 import {
   driftOf,
-  FALSE_ALARMS,
   groupsOf,
   howRight,
   howRightTogether,
@@ -22,6 +21,7 @@ import {
   scored,
   scoreOf,
 } from './score'
+import { FALSE_ALARMS } from '../learn/drift'
 import { scoreFrom } from './score-sums'
 import type { Said } from './score'
 

@@ -1,5 +1,6 @@
-import { heldOf, likelyCount, likelyShare, lnChanceOf, withinLikely } from '../learn/counts'
+import { heldOf, likelyCount, likelyShare, withinLikely } from '../learn/counts'
 import type { Held } from '../learn/counts'
+import { drifted, EVEN, oddsAfter } from '../learn/drift'
 import { chanceOfNone, PRIOR_RATE } from '../learn/rate'
 import type { Rate } from '../learn/rate'
 import { regionOf } from '../coat/regions'
@@ -8,7 +9,7 @@ import type { Coat } from './coat'
 import type { Day } from './day'
 import type { DatedFact, FactOf } from './entries'
 import { knotsIn, matsIn } from './findings'
-import { beforeEach } from './fold'
+import { beforeEach, coatOn } from './fold'
 import type { DogRecord } from './fold'
 import { scoreFrom } from './score-sums'
 import type { Score, ScoreSums } from './score-sums'
@@ -151,36 +152,20 @@ function sumsOf({ checks, sittings }: Pick<Scored, 'checks' | 'sittings'>): Scor
 export const scoreOf = (scored: Pick<Scored, 'checks' | 'sittings'>): Score | null =>
   scoreFrom([sumsOf(scored)])
 
-/** Alarms raised of a forecast that is right: one stretch in so many, at most. */
-export const FALSE_ALARMS = 1 / 20
-/** What it is tried against: half, and twice, as many as were said (judgement). */
-const RATIOS = [0.5, 2] as const
-
 /** A forecast that has drifted: since when it was tried, and whether more or fewer come than it says. */
 export interface Drift {
   since: Day
   on: Day
   more: boolean
 }
-/**
- * Whether what is found has left what is said, tried day by day from a stretch's beginning: the odds of twice or half
- * as many against what was held, multiplied up. Of a right forecast they pass 1/α in one stretch in 1/α at most, whenever
- * one looks (published: Ville's inequality).
- */
+/** Whether what is found has left what is said since a stretch's beginning. */
 export function driftOf(sittings: readonly Sitting[], since: Day): Drift | null {
-  const odds = RATIOS.map(() => 0)
+  let odds = EVEN
   for (const { day, held, found } of sittings) {
     if (day < since) continue
-    RATIOS.forEach((ratio, i) => {
-      // As many times as many, straying by the same share.
-      const other = {
-        mean: ratio * held.mean,
-        variance: ratio * held.mean + ratio * ratio * (held.variance - held.mean),
-      }
-      odds[i]! += lnChanceOf(found, other) - lnChanceOf(found, held)
-    })
-    const together = Math.log(mean(odds.map((o) => Math.exp(Math.min(50, o)))))
-    if (together >= -Math.log(FALSE_ALARMS)) return { since, on: day, more: odds[1]! > odds[0]! }
+    odds = oddsAfter(odds, found, held)
+    const by = drifted(odds)
+    if (by) return { since, on: day, more: by === 'more' }
   }
   return null
 }
@@ -218,11 +203,16 @@ export function scoreByPlace(checks: readonly Said[]): PlaceScore[] {
     .sort((a, b) => out(b) - out(a))
 }
 
-/** How right it was of a dog: all told, by what was said, stretch by stretch (the running one last), and whether it drifted in this one. */
+/**
+ * How right it was of a dog: all told, by what was said, stretch by stretch (the running one last), whether it drifted in
+ * this one, and whether the dog was taken in it to have become another.
+ */
 export function howRight(record: DogRecord, at: Day) {
   const since = (record.began ?? record.profile).since
   const all = scored(record, since, at)
+  const { changed } = coatOn(record, at)
   return {
+    changed: changed && changed.on >= (all.began.at(-1) ?? since) ? changed : null,
     score: scoreOf(all),
     groups: groupsOf(all.checks),
     places: scoreByPlace(all.checks),

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { dog, entry } from '../../tests/support/dogs'
 import { usualDrying } from '../coat/drying'
+import { careDue } from '../due/due'
 import { addDays } from './day'
 import type { Entry } from './entries'
 import { coatOn } from './fold'
@@ -13,7 +14,7 @@ const measure = (n: number, mm: number, regions = ['back']) =>
 
 describe('what a record teaches of hair and hands', () => {
   it('growth over a week at least, since it was cut or measured, the better the longer it was', () => {
-    const grown = (n: number, mm: number) => of([measure(n, mm)]).learnedGrowth
+    const grown = (n: number, mm: number) => of([measure(n, mm)]).learnedGrowthOf('body')
     // The back was left 20 mm long.
     expect(grown(20, 30).seen!.mean).toBeCloseTo(0.5, 9)
     expect(grown(6, 30).seen).toBeNull()
@@ -75,7 +76,40 @@ describe('what a record teaches of hair and hands', () => {
       seconds: 60 * 2 * usual,
     })
     const [a, b] = [1 / 0.35 ** 2, 1 / 0.8 ** 2]
-    expect(of([timed]).pace).toBeCloseTo(2 ** (b / (a + b)), 9)
+    expect(of([timed]).learnedPaceAt('back').now).toBeCloseTo(2 ** (b / (a + b)), 9)
+    // Of the owner it tells less: the place may be slow by itself.
+    const [c, d] = [1 / 0.3 ** 2, 1 / (0.8 ** 2 + 0.35 ** 2 - 0.3 ** 2)]
+    expect(of([timed]).pace).toBeCloseTo(2 ** (d / (c + d)), 9)
+  })
+  it('a place that takes long is asked for longer, and others little', () => {
+    const slow = (region: string) =>
+      Array.from({ length: 12 }, (_, n) =>
+        entry(addDays(SINCE, 1 + n), {
+          kind: 'check',
+          region,
+          finding: 'glides',
+          seconds: 600,
+        } as Entry['what']),
+      )
+    const [then, now] = [of([]), of(slow('back'))]
+    const times = (id: string) => {
+      const minutesOf = (c: typeof now) => c.minutesOf(c.places.find((p) => p.id === id)!)
+      return minutesOf(now) / minutesOf(then)
+    }
+    expect(times('back')).toBeGreaterThan(1.2 * times('beard'))
+    expect(times('beard')).toBeGreaterThan(1.05)
+  })
+  it('each part grows as it was measured, and what nobody measured as the dog', () => {
+    const legs = ['foreleg.left', 'foreleg.right', 'hock.left', 'hock.right']
+    const measured = of([measure(20, 30), measure(20, 22, legs), measure(40, 42), measure(40, 24, legs)])
+    const { body, legs: slow, ears } = measured.perDay
+    expect([body > ears, ears > slow]).toEqual([true, true])
+    expect(ears).toBeCloseTo(measured.learnedGrowth.now, 9)
+    expect([measured.learnedGrowth.seen!.times, measured.learnedGrowthOf('legs').seen!.times]).toEqual([4, 2])
+    const due = careDue(dog({ since: SINCE }, 20), '2026-10-20', { ...measured.perDay, legs: 0.2 })
+    const every = Object.fromEntries(due.map((d) => [d.care, d.interval.prior]))
+    expect(every['paws']).toBeCloseTo(8.5 / 0.2, 6)
+    expect(every['ears']).toBeCloseTo(Math.min(42, 12 / ears), 6)
   })
   it('another coat begins its growth and its tightening anew, and keeps its owner’s pace', () => {
     const before = [measure(20, 30)]

@@ -1,22 +1,29 @@
 import type { CoatType } from '../coat/coat-types'
 import { usualDrying } from '../coat/drying'
 import { maxLength } from '../coat/growth'
-import type { Region } from '../coat/regions'
+import type { GrowthPerDay } from '../coat/growth'
+import { PART_IDS } from '../coat/regions'
+import type { PartId, PlaceId, Region } from '../coat/regions'
 import { learnedOf, notice, unnoticed } from '../learn/normal'
+import { learnedPart, learnedWhole, noticePart, partOf, unparted, wholeOf } from '../learn/parted'
+import type { Parted } from '../learn/parted'
 import { NOTHING_TIGHTENED, tauOf, TAU_PRIOR, tightened } from '../learn/tightening'
 import type { Stage, Tightening } from '../learn/tightening'
 import type { Belief, Learned, Noticed } from '../learn/normal'
 import type { FactOf } from './entries'
 import type { Profile } from './profile'
 
-/** Growth before anything was measured, and a measurement in a coat that springs back (judgement). */
-const GROWTH_PRIOR_SD = 0.08
+/** Of parts of dogs, growth before anything was measured, sd 0.08; most of it is the dog's (judgement). */
+const GROWTH_SD = 0.08
+const GROWTH_DOG_SD = 0.07
+/** A measurement in a coat that springs back (judgement). */
 const MEASURE_SD_MM = 2
 /** Days between two lengths that are worth comparing, and how near full length growth has stopped (judgement). */
 const GROWTH_OVER_DAYS = 7
 const FULL_LENGTH = 0.95
-/** Pace, as logarithms: most owners within a third either way; one region timed tells little (judgement). */
-const PACE_PRIOR: Belief = { mean: 0, sd: 0.35 }
+/** Pace, as logarithms: at a place most owners within a third either way, most of it the owner's; once timed tells little (judgement). */
+const PACE_PLACE_SD = 0.35
+const PACE_PRIOR: Belief = { mean: 0, sd: 0.3 }
 const PACE_SD = 0.8
 const PACE_AT_MOST = 1.5
 /** Drying, as logarithms: dogs of a kind differ by a third either way; once timed, it tells much (judgement). */
@@ -31,48 +38,66 @@ interface Growing {
 }
 const within = (times: number) => Math.max(-PACE_AT_MOST, Math.min(PACE_AT_MOST, times))
 const mean = (list: readonly number[]) => list.reduce((sum, x) => sum + x, 0) / list.length
-const unmeasured = (coat: CoatType) => unnoticed({ mean: coat.growthMmPerDay, sd: GROWTH_PRIOR_SD })
+/** What is left of the spread of parts once the dog's own is taken from it. */
+const apart = (all: number, dog: number) => Math.sqrt(all ** 2 - dog ** 2)
+const unmeasured = (coat: CoatType) =>
+  unparted({ mean: coat.growthMmPerDay, sd: GROWTH_DOG_SD }, apart(GROWTH_SD, GROWTH_DOG_SD))
+const untimed = () => unparted(PACE_PRIOR, apart(PACE_PLACE_SD, PACE_PRIOR.sd))
+const ratesOf = (growth: Parted) =>
+  Object.fromEntries(PART_IDS.map((part) => [part, partOf(growth, part).mean])) as GrowthPerDay
 
 /** What a record has taught of a dog and its owner as a whole: how hair grows, how fast they comb, how long it dries. */
 export class Taught {
   private constructor(
-    /** Growth, mm a day. */
-    private growth: Noticed,
-    /** This owner's pace, as the logarithm of times the usual minutes. */
-    private speed: Noticed = unnoticed(PACE_PRIOR),
+    /** Growth, mm a day, by part. */
+    private growth: Parted,
+    /** This owner's pace, as the logarithm of times the usual minutes, by place. */
+    private speed: Parted = untimed(),
     /** How long it takes to dry, as the logarithm of times the usual. */
     private dryness: Noticed = unnoticed(DRYING_PRIOR),
     /** How fast tangles tighten. */
     private tight: Tightening = NOTHING_TIGHTENED,
+    /** Growth held of each part, mm a day. */
+    public perDay: GrowthPerDay = ratesOf(growth),
   ) {}
+  /** Times the usual minutes, of the places asked after since one was timed. */
+  private paces = new Map<PlaceId, number>()
   static nothing(coat: CoatType): Taught {
     return new Taught(unmeasured(coat))
   }
   copy(): Taught {
-    return new Taught(this.growth, this.speed, this.dryness, this.tight)
+    return new Taught(this.growth, this.speed, this.dryness, this.tight, this.perDay)
   }
   /** A pup's growth says little of the adult coat's. */
   anotherCoat(coat: CoatType) {
     this.growth = unmeasured(coat)
+    this.perDay = ratesOf(this.growth)
     this.tight = NOTHING_TIGHTENED
   }
 
-  /** How fast it grew since the cut or measure before, over the places measured together. @param today counted from 1970 */
+  /**
+   * How fast each part grew since the cut or measure before, over its places measured together.
+   * @param today counted from 1970
+   */
   noticeGrowth(measured: readonly Growing[], mm: number, today: number, coat: CoatType) {
-    const rates = measured.flatMap((p) => {
-      const days = today - p.growing.sinceDay
-      const full = mm >= FULL_LENGTH * maxLength(coat, p.region.part)
-      return !p.growing.guessed && !full && days >= GROWTH_OVER_DAYS
-        ? [{ rate: (mm - p.growing.from) / days, days }]
-        : []
-    })
-    if (!rates.length) return
-    const days = mean(rates.map((r) => r.days))
-    this.growth = notice(this.growth, mean(rates.map((r) => r.rate)), MEASURE_SD_MM / days)
+    for (const part of PART_IDS) {
+      const rates = measured.flatMap((p) => {
+        const days = today - p.growing.sinceDay
+        const full = mm >= FULL_LENGTH * maxLength(coat, p.region.part)
+        return p.region.part === part && !p.growing.guessed && !full && days >= GROWTH_OVER_DAYS
+          ? [{ rate: (mm - p.growing.from) / days, days }]
+          : []
+      })
+      if (!rates.length) continue
+      const days = mean(rates.map((r) => r.days))
+      this.growth = noticePart(this.growth, part, mean(rates.map((r) => r.rate)), MEASURE_SD_MM / days)
+    }
+    this.perDay = ratesOf(this.growth)
   }
   /** How long a place took with nothing found, against most owners. */
-  noticePace(minutes: number, usual: number) {
-    this.speed = notice(this.speed, within(Math.log(minutes / usual)), PACE_SD)
+  noticePace(place: PlaceId, minutes: number, usual: number) {
+    this.speed = noticePart(this.speed, place, within(Math.log(minutes / usual)), PACE_SD)
+    this.paces.clear()
   }
   /** How long drying took against most dogs of its kind, by how much of the coat was wet. */
   noticeDrying({ dried, places }: FactOf<'wash'>, all: readonly Growing[], { coat, weightKg }: Profile) {
@@ -94,13 +119,14 @@ export class Taught {
     if (gap > 0) this.tight = tightened(this.tight, stage, count, gap)
   }
 
-  /** Growth held, mm a day. */
-  get perDay(): number {
-    return this.growth.held.mean
-  }
   /** Times the usual minutes that combing takes here. */
   get pace(): number {
-    return Math.exp(this.speed.held.mean)
+    return Math.exp(wholeOf(this.speed).mean)
+  }
+  paceAt(place: PlaceId): number {
+    const known = this.paces.get(place) ?? Math.exp(partOf(this.speed, place).mean)
+    this.paces.set(place, known)
+    return known
   }
   /** Times as many minutes as most dogs of its kind take to dry. */
   get dries(): number {
@@ -123,10 +149,16 @@ export class Taught {
     }
   }
   get learnedGrowth(): Learned {
-    return learnedOf(this.growth)
+    return learnedWhole(this.growth)
+  }
+  learnedGrowthOf(part: PartId): Learned {
+    return learnedPart(this.growth, part)
   }
   get learnedPace(): Learned {
-    return learnedOf(this.speed, Math.exp)
+    return learnedWhole(this.speed, Math.exp)
+  }
+  learnedPaceAt(place: PlaceId): Learned {
+    return learnedPart(this.speed, place, Math.exp)
   }
   get learnedDrying(): Learned {
     return learnedOf(this.dryness, Math.exp)

@@ -155,6 +155,18 @@ export class WorkingPlace implements RegionState {
   }
 }
 
+/** What is told of a dog as it was, by what it has become, counts so much of what it did (judgement). */
+const KEEPS = 0.5
+/**
+ * As it would have been seen, were it as it is now: so many times as many over the same time, and known by less.
+ */
+export const asNow = ({ count, exposure, born, met }: SeenHere, times: number): SeenHere => ({
+  count: count * KEEPS,
+  exposure: (exposure * KEEPS) / times,
+  born: born.map((b) => ({ ...b, amount: (b.amount * KEEPS) / times })),
+  met: met.map((m) => ({ ...m, count: m.count * KEEPS })),
+})
+
 /** Those met under one set of causes are counted together; of a mixture each is kept. */
 function withMet(met: readonly Met[], { count, born }: Met): readonly Met[] {
   const all = born.reduce((s, b) => s + b.amount, 0)

@@ -21,6 +21,8 @@ export interface WorldTerms {
   seed: number
   /** Spread of ln η of every cause between dogs. */
   causes: number
+  /** From a day on the dog knots so many times as readily: a coat that changes, another brush, another harness. */
+  becomes?: { from: number; times: number }
 }
 
 /** How widely dogs and their places differ, sd of ln (judgement; the model has 0.41 and 0.58). */
@@ -171,7 +173,9 @@ export class World {
     const { times } = this
     const first = this.record.entries[0]!.what as FactOf<'visit'>
     const mm = (first.lengths[r.part] ?? BODY_MM) + GROWS * this.day
-    let rate = this.theta.get(r.id)! * knotRate(COATS[dog.coat], sizeFactor(dog.weightKg), r, mm)
+    const { becomes } = this.terms
+    const now = becomes && this.day >= becomes.from ? becomes.times : 1
+    let rate = now * this.theta.get(r.id)! * knotRate(COATS[dog.coat], sizeFactor(dog.weightKg), r, mm)
     if (dog.harnessHours && r.covers.includes('harness'))
       rate *= harnessFactor(dog.harnessHours) * times.harness
     if (dog.collarAllDay && r.covers.includes('collar')) rate *= COLLAR_FACTOR * times.collar

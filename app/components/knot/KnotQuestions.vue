@@ -112,7 +112,7 @@ useChoiceKeys(root)
 
 const worth = computed(() => {
   const here = coat.value.places.find((p) => p.id === props.region)
-  const growth = coat.value.learnedGrowth.now
+  const growth = here ? coat.value.perDay[here.region.part] : 0
   const bears = planning.plan.value?.choices.longest ?? null
   return here && growth > 0
     ? { mm: here.mm, growth, ...teaseOrClip(answers.value.kind, answers.value.count, here.mm, growth, bears) }

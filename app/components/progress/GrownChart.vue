@@ -14,7 +14,7 @@ import { plural } from '~/words/numbers'
 /** The body's hair since the cut: as held, with what it is likely to be, and as measured. */
 const { from, to } = defineProps<{ from: string; to: string }>()
 const { file, today, coat } = useDog()
-const growth = computed(() => coat.value.learnedGrowth)
+const growth = computed(() => coat.value.learnedGrowthOf('body'))
 const cut = computed(() => assess(file.value, from).regions.back?.mm ?? 0)
 const most = computed(() => maxLength(COATS[file.value.profile.coat], 'body'))
 const grown = (rate: number, n: number) => lengthAfter(cut.value, rate, n, most.value)

@@ -6,7 +6,7 @@ import { asItIs, recordOf } from '~/offline/shown'
 import { hire, plainly } from '~/workers/hire'
 import type { ScoreWork } from '~/workers/score.worker'
 import { plural } from '~/words/numbers'
-import { LEAST_CHECKS, sayDrift, sayHeld, sayScore, sayTogether, sayWorth } from '~/words/score'
+import { LEAST_CHECKS, sayChanged, sayDrift, sayHeld, sayScore, sayTogether, sayWorth } from '~/words/score'
 
 /** How right it was: what was said of a place before the comb went through it, against what the comb met. */
 const { file, today } = useDog()
@@ -47,6 +47,11 @@ async function addHousehold() {
 watch([() => file.value.entries, today], goOver)
 onMounted(goOver)
 const says = computed(() => told.value && sayScore(told.value.score, told.value.groups))
+/** What is found has left what was said, or had, and the dog was taken to have changed. */
+const left = computed(() => {
+  const { changed = null, drift = null } = told.value ?? {}
+  return changed ? sayChanged(changed) : drift && sayDrift(drift)
+})
 const enough = computed(() => (told.value?.score?.checks ?? 0) >= LEAST_CHECKS)
 const counts = computed(() => {
   const s = told.value?.score
@@ -68,8 +73,8 @@ const most = computed(() => Math.max(1, ...counts.value.map((c) => c.many)))
     <template v-if="told && says">
       <h2>{{ says.lead }}</h2>
       <p class="why">{{ says.rest }}</p>
-      <p v-if="told.drift" class="mt-1 font-semibold text-due" data-drift>
-        {{ sayDrift(told.drift) }}
+      <p v-if="left" class="mt-1 font-semibold text-due" data-drift>
+        {{ left }}
         <ActButton :to="`/dogs/${file.id}/about`" kind="quiet">Say what is true now</ActButton>
       </p>
       <div v-if="enough" class="mt-2 grid gap-x-10 gap-y-4 desk:grid-cols-2">

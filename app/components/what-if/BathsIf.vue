@@ -15,7 +15,7 @@ const router = useRouter()
 const MOST_WEEKS = 12
 const RANGE = [1, MOST_WEEKS, 1] as const
 const now = computed<BathSettings>(() => {
-  const due = careDue(file.value, today.value, coat.value.learnedGrowth.now).find((d) => d.care === 'bath')
+  const due = careDue(file.value, today.value, coat.value.perDay).find((d) => d.care === 'bath')
   const every = Math.round((due?.interval.now ?? 42) / 7)
   return { every: Math.min(MOST_WEEKS, Math.max(1, every)), dryer: habits.value.dryer }
 })

@@ -9,8 +9,7 @@ const WORTH_A_WORD = 2
 
 /** Care that has its days and is past them, the latest first: "ears 12 days, nails 5 days"; empty where none is. */
 export function overdueCare(record: DogRecord, at: Day): string {
-  const growth = coatOn(record, at).learnedGrowth.now
-  return careDue(record, at, growth)
+  return careDue(record, at, coatOn(record, at).perDay)
     .filter((d) => isPlanned(d.care, record.profile.coat))
     .map(({ care, last, interval }) => ({
       label: CARE[care].label.toLowerCase(),

@@ -40,7 +40,7 @@ const told = computed(() => cardFacts(file.value, today.value))
 const hard = computed(() => hardPlaces(file.value, today.value))
 /** When each kind of care was last done, and how late it is. */
 const care = computed(() =>
-  careDue(file.value, today.value, coat.value.learnedGrowth.now)
+  careDue(file.value, today.value, coat.value.perDay)
     .filter((d) => d.care !== 'eyes' && d.care !== 'teeth')
     .map((d) => {
       const late = daysBetween(d.day, today.value)

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { isWhere, placeRow, REGIONS } from '#core/coat/regions'
+import { isWhere, PART_IDS, PLACE_IDS, placeRow, REGIONS } from '#core/coat/regions'
 import type { RegionId } from '#core/coat/regions'
 import { likelyAhead } from '#core/plan/forecast'
 import { addDays, daysBetween } from '#core/record/day'
@@ -79,13 +79,24 @@ const leads = computed(() =>
 const longest = computed(() => Math.max(28, ...stretches.value.map((s) => s.chances.length)))
 
 const learned = computed(() => [
-  { what: 'Growth', unit: 'mm a week', times: 7, l: coat.value.learnedGrowth, none: 'nothing measured yet' },
+  {
+    what: 'Growth',
+    unit: 'mm a week',
+    times: 7,
+    l: coat.value.learnedGrowth,
+    none: 'nothing measured yet',
+    apart: PART_IDS.map((part) => ({ of: PART_WORDS[part], l: coat.value.learnedGrowthOf(part) })),
+  },
   {
     what: 'Your pace',
     unit: 'times the usual minutes',
     times: 1,
     l: coat.value.learnedPace,
     none: 'no place timed yet',
+    apart: PLACE_IDS.map((place) => ({
+      of: placeRow(place).plural.toLowerCase(),
+      l: coat.value.learnedPaceAt(place),
+    })),
   },
   {
     what: 'From a tangle to a tight knot',
@@ -93,8 +104,18 @@ const learned = computed(() => [
     times: 1,
     l: coat.value.learnedTightening,
     none: 'nothing caught after a known gap yet',
+    apart: [],
   },
 ])
+/** Parts that are told by themselves: those seen that are furthest from the whole. */
+const APART = 4
+const sayApart = ({ l: whole, times, apart }: (typeof learned.value)[number]) =>
+  apart
+    .filter(({ l }) => l.seen)
+    .sort((a, b) => Math.abs(b.l.now - whole.now) - Math.abs(a.l.now - whole.now))
+    .slice(0, APART)
+    .map(({ of, l }) => `${of} ${two(l.now * times)}`)
+    .join(', ')
 const two = (x: number) => Number(x.toPrecision(2))
 const sayLearned = (l: Learned, times: number) =>
   `${two(l.now * times)}, likely ${two(l.interval[0] * times)} to ${two(l.interval[1] * times)}`
@@ -245,6 +266,7 @@ const sayLearned = (l: Learned, times: number) =>
                   : row.none
               }}. <b class="font-semibold text-ink">Held now: {{ sayLearned(row.l, row.times) }}</b
               >{{ row.l.telling ? '.' : ', no more than a guess yet.' }}
+              <span v-if="sayApart(row)" class="block">{{ capital(sayApart(row)) }}.</span>
             </dd>
           </div>
         </dl>
