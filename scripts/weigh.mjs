@@ -3,7 +3,7 @@ import { join } from 'node:path'
 import { gzipSync } from 'node:zlib'
 
 /** Weighs the JavaScript that Today loads at first, its worker included; too much fails the build. */
-const MOST_KB = 148
+const MOST_KB = 149
 const PAGES = ['pages/dogs/[dog].vue', 'pages/dogs/[dog]/index.vue', 'middleware/signed-in.ts']
 const folder = '.output/public/_nuxt'
 

@@ -1,5 +1,5 @@
-/** Pages behind sign-in: with no session they lead to the welcome page. */
-export default defineNuxtRouteMiddleware(async () => {
+/** Pages behind sign-in: with no session they lead to the welcome page. Without `await`, which fetches a library first. */
+export default defineNuxtRouteMiddleware(() => {
   const store = useMe()
-  if (!store.me && !(await store.load())) return navigateTo('/')
+  return store.me ? undefined : store.load().then((me) => (me ? undefined : '/'))
 })

@@ -6,6 +6,7 @@ import { addDays } from '../record/day'
 import { coatOn } from '../record/fold'
 import { NOTHING_TIGHTENED, tauOf, TAU_PRIOR, tightened } from './tightening'
 import type { Stage } from './tightening'
+import { learnedTightening } from '../record/learned'
 
 const told = (list: readonly [Stage, number, number][]) =>
   tauOf(list.reduce((held, [stage, count, gap]) => tightened(held, stage, count, gap), NOTHING_TIGHTENED))
@@ -78,7 +79,7 @@ describe('in a record', () => {
       ),
     ])
   const at = addDays(START, 70)
-  const days = (record: ReturnType<typeof dog>) => coatOn(record, at).learnedTightening
+  const days = (record: ReturnType<typeof dog>) => learnedTightening(coatOn(record, at))
   it('is told in days, and mats are then to be expected sooner or later', () => {
     const [loose, matted] = [days(weekly('snag')), days(weekly('mat'))]
     expect(loose.prior).toBe(7)

@@ -6,6 +6,7 @@ import type { RegionId } from '../coat/regions'
 import { addDays } from './day'
 import type { Entry } from './entries'
 import { coatOn } from './fold'
+import { learnedPace } from './learned'
 
 const SINCE = '2026-09-01'
 const AT = '2026-09-15'
@@ -209,12 +210,12 @@ describe('a coat carried on', () => {
   })
   it('a press too quick to be a comb tells no pace; a slow one does', () => {
     const glide = (seconds?: number) =>
-      of([check(AT, 'back', seconds === undefined ? {} : { seconds })]).learnedPace.seen
+      learnedPace(of([check(AT, 'back', seconds === undefined ? {} : { seconds })])).seen
     expect([glide(), glide(4)]).toEqual([null, null])
     expect(glide(5)!.times).toBe(1)
     const usual = of([]).minutesOf({ region: regionOf('back'), mm: place([], 'back').mm })
-    expect(of([check(AT, 'back', { seconds: 120 * usual })]).learnedPace.seen!.mean).toBeCloseTo(2, 6)
+    expect(learnedPace(of([check(AT, 'back', { seconds: 120 * usual })])).seen!.mean).toBeCloseTo(2, 6)
     // Teasing is counted apart.
-    expect(of([check(AT, 'back', { finding: 'knot', seconds: 90 })]).learnedPace.seen).toBeNull()
+    expect(learnedPace(of([check(AT, 'back', { finding: 'knot', seconds: 90 })])).seen).toBeNull()
   })
 })

@@ -10,6 +10,7 @@ import type { FINDING_IDS } from './findings'
 import { assess, assessEach, coatOn } from './fold'
 import type { DogRecord } from './fold'
 import { chanceOfAnyMat, chanceOfMat, expectedMats, placesOf, shadeOf } from './odds'
+import { learnedGrowth, learnedGrowthOf, learnedPace } from './learned'
 
 const START = '2026-09-01'
 const check = (day: string, region: RegionId, finding: (typeof FINDING_IDS)[number], more: object = {}) =>
@@ -238,17 +239,17 @@ describe('what is learned besides', () => {
     )
 
   it('with nothing measured or timed is the prior exactly', () => {
-    const { learnedGrowth, learnedPace } = measured([])
-    expect(learnedGrowth).toMatchObject({ prior: 0.35, seen: null, now: 0.35, telling: false })
-    expect(learnedPace).toMatchObject({ prior: 1, seen: null, now: 1, telling: false })
+    const bare = measured([])
+    expect(learnedGrowth(bare)).toMatchObject({ prior: 0.35, seen: null, now: 0.35, telling: false })
+    expect(learnedPace(bare)).toMatchObject({ prior: 1, seen: null, now: 1, telling: false })
   })
 
   it('growth leans to what was measured, the more the longer it was watched', () => {
     // 28 days at 0.2 mm a day; measurement sd 2 mm, prior 0.35, sd 0.08: worked by hand.
     const [a, b] = [1 / 0.08 ** 2, 1 / (2 / 28) ** 2]
-    const once = measured([25.6]).learnedGrowthOf('body')
+    const once = learnedGrowthOf(measured([25.6]), 'body')
     expect(once.now).toBeCloseTo((a * 0.35 + b * 0.2) / (a + b), 9)
-    const often = measured([25.6, 31.2, 36.8]).learnedGrowthOf('body')
+    const often = learnedGrowthOf(measured([25.6, 31.2, 36.8]), 'body')
     expect(often.now).toBeLessThan(once.now)
     expect(often.telling).toBe(true)
     expect(often.seen).toMatchObject({ times: 3 })
@@ -270,10 +271,10 @@ describe('what is learned besides', () => {
         ),
         '2026-12-31',
       )
-    expect(timed(2, 5).learnedPace.seen).toBe(null)
+    expect(learnedPace(timed(2, 5)).seen).toBe(null)
     const slow = timed(600, 12)
     expect(slow.pace).toBeGreaterThan(1.5)
-    expect(slow.learnedPace.telling).toBe(true)
+    expect(learnedPace(slow).telling).toBe(true)
     expect(timed(600, 1).pace).toBeLessThan(slow.pace)
   })
 })

@@ -5,10 +5,9 @@ import { lengthAfter, maxLength } from '../coat/growth'
 import { knotRate, stepper } from '../coat/knots'
 import { combMinutes } from '../coat/minutes'
 import { REGIONS } from '../coat/regions'
-import type { PartId, PlaceId, Region, RegionId } from '../coat/regions'
+import type { Region, RegionId } from '../coat/regions'
 import type { GrowthPerDay } from '../coat/growth'
 import { sizeFactor } from '../coat/size'
-import type { Learned } from '../learn/normal'
 import { asCauses, learnCauses, timesUnder, UNDER } from '../learn/causes'
 import type { CauseHeld, Under } from '../learn/causes'
 import { heldRoughly, leftAfter, NOT_LEFT, timesNow } from '../learn/drift'
@@ -51,7 +50,7 @@ export class LivingCoat {
   wished = NOTHING_WISHED
   /** How many times what every such coat's are each cause is for this dog, of those something was seen of. */
   causes: readonly CauseHeld[] = []
-  protected taught: Taught
+  taught: Taught
   /** What the dog bears at one go. */
   protected borne: Bears
   /** What the day's combs went through and met, and the odds so far that it has left what is said. */
@@ -225,13 +224,6 @@ export class LivingCoat {
     return this
   }
 
-  /** What has been learned of how fast this coat grows, mm a day, and of the owner's pace and the drying, as times the usual. */
-  get learnedGrowth(): Learned {
-    return this.taught.learnedGrowth
-  }
-  learnedGrowthOf(part: PartId): Learned {
-    return this.taught.learnedGrowthOf(part)
-  }
   /** Growth of each part, mm a day. */
   get perDay(): GrowthPerDay {
     return this.taught.perDay
@@ -239,19 +231,6 @@ export class LivingCoat {
   /** How fast this dog's tangles tighten, 1/day. */
   get tightening(): number {
     return this.coat.tighteningPerDay * this.taught.tightens
-  }
-  /** Days a tangle takes to be a tight knot, on average. */
-  get learnedTightening(): Learned {
-    return this.taught.learnedTightening(1 / this.coat.tighteningPerDay)
-  }
-  get learnedPace(): Learned {
-    return this.taught.learnedPace
-  }
-  learnedPaceAt(place: PlaceId): Learned {
-    return this.taught.learnedPaceAt(place)
-  }
-  get learnedDrying(): Learned {
-    return this.taught.learnedDrying
   }
   get pace(): number {
     return this.taught.pace

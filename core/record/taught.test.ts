@@ -5,6 +5,7 @@ import { careDue } from '../due/due'
 import { addDays } from './day'
 import type { Entry } from './entries'
 import { coatOn } from './fold'
+import { learnedDrying, learnedGrowth, learnedGrowthOf, learnedPaceAt } from './learned'
 
 const SINCE = '2026-09-01'
 const of = (entries: Entry[], more = {}, mm = 20) =>
@@ -14,7 +15,7 @@ const measure = (n: number, mm: number, regions = ['back']) =>
 
 describe('what a record teaches of hair and hands', () => {
   it('growth over a week at least, since it was cut or measured, the better the longer it was', () => {
-    const grown = (n: number, mm: number) => of([measure(n, mm)]).learnedGrowthOf('body')
+    const grown = (n: number, mm: number) => learnedGrowthOf(of([measure(n, mm)]), 'body')
     // The back was left 20 mm long.
     expect(grown(20, 30).seen!.mean).toBeCloseTo(0.5, 9)
     expect(grown(6, 30).seen).toBeNull()
@@ -29,15 +30,15 @@ describe('what a record teaches of hair and hands', () => {
   })
   it('not of hair that has come to its length, nor of one nobody measured before', () => {
     // A wire-long back stops at 1.3 times 45 mm; near it nothing is learned.
-    const double = (mm: number) => of([measure(20, mm)], { coat: 'double-long' }, 45).learnedGrowth.seen
+    const double = (mm: number) => learnedGrowth(of([measure(20, mm)], { coat: 'double-long' }, 45)).seen
     expect(double(50)!.times).toBe(1)
     expect(double(0.96 * 1.3 * 45)).toBeNull()
     const { profile } = dog({ since: SINCE })
     const unseen = coatOn({ profile, entries: [measure(20, 30)] }, '2026-10-20')
-    expect(unseen.learnedGrowth.seen).toBeNull()
+    expect(learnedGrowth(unseen).seen).toBeNull()
   })
   it('places measured together are one measure', () => {
-    const both = of([measure(20, 30, ['back', 'rump'])]).learnedGrowth.seen!
+    const both = learnedGrowth(of([measure(20, 30, ['back', 'rump'])])).seen!
     expect(both).toEqual({ mean: expect.closeTo(0.5, 9), times: 1 })
   })
   it('drying as times the usual of what was wetted, within e to the one and a half', () => {
@@ -52,7 +53,7 @@ describe('what a record teaches of hair and hands', () => {
     const area = then.places.reduce((s, p) => s + p.region.area, 0)
     const mm = then.places.reduce((s, p) => s + p.region.area * p.mm, 0) / area
     const usual = (more = {}) => usualDrying({ coat: 'wool-cross', kg: 12, mm }, 'household', more)!
-    const seen = (e: Entry) => of([e]).learnedDrying.seen?.mean
+    const seen = (e: Entry) => learnedDrying(of([e])).seen?.mean
     expect(seen(wash(1.5 * usual()))).toBeCloseTo(1.5, 6)
     expect(seen(wash(1.5 * usual({ watts: 900 }), { dried: { watts: 900 } }))).toBeCloseTo(1.5, 6)
     expect(seen(wash(1.5 * usual({ cold: true }), { dried: { cold: true } }))).toBeCloseTo(1.5, 6)
@@ -61,7 +62,7 @@ describe('what a record teaches of hair and hands', () => {
     const share = rear.reduce((s, p) => s + p.region.area, 0) / area
     const part = usualDrying({ coat: 'wool-cross', kg: 12, mm: rear[0]!.mm }, 'household')!
     expect(seen(wash(1.5 * part * share, { places: ['thigh'] }))).toBeCloseTo(1.5, 6)
-    expect(of([entry(addDays(SINCE, 10), { kind: 'wash', combedOut: true })]).learnedDrying.seen).toBeNull()
+    expect(learnedDrying(of([entry(addDays(SINCE, 10), { kind: 'wash', combedOut: true })])).seen).toBeNull()
     // Once timed it tells much: sd 0.35 before, 0.25 the timing.
     const [a, b] = [1 / 0.35 ** 2, 1 / 0.25 ** 2]
     expect(of([wash(1.5 * usual())]).dries).toBeCloseTo(1.5 ** (b / (a + b)), 6)
@@ -76,7 +77,7 @@ describe('what a record teaches of hair and hands', () => {
       seconds: 60 * 2 * usual,
     })
     const [a, b] = [1 / 0.35 ** 2, 1 / 0.8 ** 2]
-    expect(of([timed]).learnedPaceAt('back').now).toBeCloseTo(2 ** (b / (a + b)), 9)
+    expect(learnedPaceAt(of([timed]), 'back').now).toBeCloseTo(2 ** (b / (a + b)), 9)
     // Of the owner it tells less: the place may be slow by itself.
     const [c, d] = [1 / 0.3 ** 2, 1 / (0.8 ** 2 + 0.35 ** 2 - 0.3 ** 2)]
     expect(of([timed]).pace).toBeCloseTo(2 ** (d / (c + d)), 9)
@@ -104,8 +105,10 @@ describe('what a record teaches of hair and hands', () => {
     const measured = of([measure(20, 30), measure(20, 22, legs), measure(40, 42), measure(40, 24, legs)])
     const { body, legs: slow, ears } = measured.perDay
     expect([body > ears, ears > slow]).toEqual([true, true])
-    expect(ears).toBeCloseTo(measured.learnedGrowth.now, 9)
-    expect([measured.learnedGrowth.seen!.times, measured.learnedGrowthOf('legs').seen!.times]).toEqual([4, 2])
+    expect(ears).toBeCloseTo(learnedGrowth(measured).now, 9)
+    expect([learnedGrowth(measured).seen!.times, learnedGrowthOf(measured, 'legs').seen!.times]).toEqual([
+      4, 2,
+    ])
     const due = careDue(dog({ since: SINCE }, 20), '2026-10-20', { ...measured.perDay, legs: 0.2 })
     const every = Object.fromEntries(due.map((d) => [d.care, d.interval.prior]))
     expect(every['paws']).toBeCloseTo(8.5 / 0.2, 6)
@@ -114,6 +117,6 @@ describe('what a record teaches of hair and hands', () => {
   it('another coat begins its growth and its tightening anew, and keeps its owner’s pace', () => {
     const before = [measure(20, 30)]
     const grown = entry(addDays(SINCE, 30), { kind: 'dog', coat: 'wire' })
-    expect(of([...before, grown]).learnedGrowth).toMatchObject({ seen: null, now: 0.3 })
+    expect(learnedGrowth(of([...before, grown]))).toMatchObject({ seen: null, now: 0.3 })
   })
 })

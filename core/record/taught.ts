@@ -4,12 +4,12 @@ import { maxLength } from '../coat/growth'
 import type { GrowthPerDay } from '../coat/growth'
 import { PART_IDS } from '../coat/regions'
 import type { PartId, PlaceId, Region } from '../coat/regions'
-import { learnedOf, notice, unnoticed } from '../learn/normal'
-import { learnedPart, learnedWhole, noticePart, partOf, unparted, wholeOf } from '../learn/parted'
+import { notice, unnoticed } from '../learn/normal'
+import { noticePart, partOf, unparted, wholeOf } from '../learn/parted'
 import type { Parted } from '../learn/parted'
 import { NOTHING_TIGHTENED, tauOf, TAU_PRIOR, tightened } from '../learn/tightening'
 import type { Stage, Tightening } from '../learn/tightening'
-import type { Belief, Learned, Noticed } from '../learn/normal'
+import type { Belief, Noticed } from '../learn/normal'
 import type { FactOf } from './entries'
 import type { Profile } from './profile'
 
@@ -50,13 +50,13 @@ const ratesOf = (growth: Parted) =>
 export class Taught {
   private constructor(
     /** Growth, mm a day, by part. */
-    private growth: Parted,
+    public growth: Parted,
     /** This owner's pace, as the logarithm of times the usual minutes, by place. */
-    private speed: Parted = untimed(),
+    public speed: Parted = untimed(),
     /** How long it takes to dry, as the logarithm of times the usual. */
-    private dryness: Noticed = unnoticed(DRYING_PRIOR),
+    public dryness: Noticed = unnoticed(DRYING_PRIOR),
     /** How fast tangles tighten. */
-    private tight: Tightening = NOTHING_TIGHTENED,
+    public tight: Tightening = NOTHING_TIGHTENED,
     /** Growth held of each part, mm a day. */
     public perDay: GrowthPerDay = ratesOf(growth),
   ) {}
@@ -135,32 +135,5 @@ export class Taught {
   /** Times as fast as coats like it that tangles tighten. */
   get tightens(): number {
     return this.tight.times ? tauOf(this.tight).mean / TAU_PRIOR.mean : 1
-  }
-  /** Days from a tangle to a tight knot. @param usual in coats like it */
-  learnedTightening(usual: number): Learned {
-    const { likely } = tauOf(this.tight)
-    const interval: [number, number] = [usual / likely[1], usual / likely[0]]
-    return {
-      prior: usual,
-      seen: this.tight.times ? { mean: usual / this.tightens, times: this.tight.times } : null,
-      now: usual / this.tightens,
-      interval,
-      telling: interval[0] > usual || interval[1] < usual,
-    }
-  }
-  get learnedGrowth(): Learned {
-    return learnedWhole(this.growth)
-  }
-  learnedGrowthOf(part: PartId): Learned {
-    return learnedPart(this.growth, part)
-  }
-  get learnedPace(): Learned {
-    return learnedWhole(this.speed, Math.exp)
-  }
-  learnedPaceAt(place: PlaceId): Learned {
-    return learnedPart(this.speed, place, Math.exp)
-  }
-  get learnedDrying(): Learned {
-    return learnedOf(this.dryness, Math.exp)
   }
 }

@@ -21,6 +21,7 @@ import { garmentHours } from './garments'
 import { profileSchema } from './profile'
 import { differs, withoutDays } from './told-anew'
 import { become, profileOn } from './truths'
+import { learnedGrowth } from './learned'
 
 const START = '2026-09-01'
 const on = (day: number) => addDays(START, day)
@@ -149,7 +150,7 @@ describe('what is true from a day', () => {
     const pup = dog({ coat: 'drop' })
     const after = later(pup, becomes(20, { coat: 'wool' }))
     expect(assess(after, on(20)).regions).toEqual(assess(pup, on(20)).regions)
-    expect(coatOn(after, on(20)).learnedGrowth.prior).toBe(0.35)
+    expect(learnedGrowth(coatOn(after, on(20))).prior).toBe(0.35)
     expect(mats(after, 30)).not.toEqual(mats(pup, 30))
   })
   it('whatever the order of arrival of facts about the dog and checks, the coat is the same', () => {

@@ -10,11 +10,12 @@ import { timeline } from '#core/record/timeline'
 import { alongDays, dayMs, TODAY, upright } from '~/components/chart/dress'
 import type { dressed, Ink } from '~/components/chart/dress'
 import { plural } from '~/words/numbers'
+import { learnedGrowthOf } from '#core/record/learned'
 
 /** The body's hair since the cut: as held, with what it is likely to be, and as measured. */
 const { from, to } = defineProps<{ from: string; to: string }>()
 const { file, today, coat } = useDog()
-const growth = computed(() => coat.value.learnedGrowthOf('body'))
+const growth = computed(() => learnedGrowthOf(coat.value, 'body'))
 const cut = computed(() => assess(file.value, from).regions.back?.mm ?? 0)
 const most = computed(() => maxLength(COATS[file.value.profile.coat], 'body'))
 const grown = (rate: number, n: number) => lengthAfter(cut.value, rate, n, most.value)

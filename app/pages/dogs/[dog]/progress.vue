@@ -11,6 +11,13 @@ import type { Learned } from '#core/learn/normal'
 import { leadShape } from '~/components/lead/lead'
 import { capital, plural } from '~/words/numbers'
 import { PART_WORDS } from '#core/coat/part-words'
+import {
+  learnedGrowth,
+  learnedGrowthOf,
+  learnedPace,
+  learnedPaceAt,
+  learnedTightening,
+} from '#core/record/learned'
 
 /** Progress: what the comb has said, what was spent, what has been learned of this dog. */
 const { file, today, coat, planning, stretch: frame } = useDog()
@@ -83,26 +90,26 @@ const learned = computed(() => [
     what: 'Growth',
     unit: 'mm a week',
     times: 7,
-    l: coat.value.learnedGrowth,
+    l: learnedGrowth(coat.value),
     none: 'nothing measured yet',
-    apart: PART_IDS.map((part) => ({ of: PART_WORDS[part], l: coat.value.learnedGrowthOf(part) })),
+    apart: PART_IDS.map((part) => ({ of: PART_WORDS[part], l: learnedGrowthOf(coat.value, part) })),
   },
   {
     what: 'Your pace',
     unit: 'times the usual minutes',
     times: 1,
-    l: coat.value.learnedPace,
+    l: learnedPace(coat.value),
     none: 'no place timed yet',
     apart: PLACE_IDS.map((place) => ({
       of: placeRow(place).plural.toLowerCase(),
-      l: coat.value.learnedPaceAt(place),
+      l: learnedPaceAt(coat.value, place),
     })),
   },
   {
     what: 'From a tangle to a tight knot',
     unit: 'days',
     times: 1,
-    l: coat.value.learnedTightening,
+    l: learnedTightening(coat.value),
     none: 'nothing caught after a known gap yet',
     apart: [],
   },
