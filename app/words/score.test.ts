@@ -64,12 +64,13 @@ describe('how right it was, in words', () => {
   })
   it('asks what would tell, whichever way it drifted', () => {
     const drift = { since: '2026-10-01', on: '2026-10-20' }
-    expect(sayDrift({ ...drift, more: true })).toMatch(/^Since 20 October more is found .*harness/)
-    expect(sayDrift({ ...drift, more: false })).toMatch(/less is found/)
-    expect(sayChanged({ on: '2026-10-20', times: 1.84 })).toMatch(
-      /^By 20 October 1\.8 times as many .*400 days.*counts half\. .*harness/,
+    const said = ({ lead, rest }: { lead: string; rest: string }) => `${lead} ${rest}`
+    expect(said(sayDrift({ ...drift, more: true }))).toMatch(/^Since 20 October more is found .*harness/)
+    expect(said(sayDrift({ ...drift, more: false }))).toMatch(/less is found.*another hand/)
+    expect(said(sayChanged({ on: '2026-10-20', times: 1.84 }))).toMatch(
+      /^By 20 October 1\.8 times as many .*400 days.*counts less\. .*harness/,
     )
-    expect(sayChanged({ on: '2026-10-20', times: 0.5 })).toMatch(/half as many had come.*another hand/)
+    expect(sayChanged({ on: '2026-10-20', times: 0.5 }).lead).toMatch(/half as many had come/)
   })
   it('says of a place what was said and found there, and when that is more or fewer than likely', () => {
     const place = (found: number) =>

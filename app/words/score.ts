@@ -60,11 +60,15 @@ const ASK = {
   less: 'Is something gone, or does another hand comb now?',
 }
 /** What to ask once a forecast has left what is found. */
-export const sayDrift = ({ on, more }: Drift): string =>
-  `Since ${dayAndMonth(on)} ${more ? 'more' : 'less'} is found than it says. ${more ? ASK.more : ASK.less}`
+export const sayDrift = ({ on, more }: Drift): { lead: string; rest: string } => ({
+  lead: `Since ${dayAndMonth(on)} ${more ? 'more' : 'less'} is found than it says.`,
+  rest: more ? ASK.more : ASK.less,
+})
 /** What was done once a dog was taken to have become another, and what to ask. */
-export const sayChanged = ({ on, times }: { on: Day; times: number }): string =>
-  `By ${dayAndMonth(on)} ${inTimes(times)} had come as it had said, which luck does once in ${LASTS} days of combing: it says that much now, and what was found before counts half. ${times > 1 ? ASK.more : ASK.less}`
+export const sayChanged = ({ on, times }: { on: Day; times: number }): { lead: string; rest: string } => ({
+  lead: `By ${dayAndMonth(on)} ${inTimes(times)} had come as it had said.`,
+  rest: `Luck does that once in ${LASTS} days of combing, so it says that much now, and what was found before counts less. ${times > 1 ? ASK.more : ASK.less}`,
+})
 const inTimes = (times: number) =>
   times > 0.45 && times < 0.55 ? 'half as many' : `${times.toFixed(1)} times as many`
 

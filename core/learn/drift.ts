@@ -69,7 +69,7 @@ export function leftAfter(left: Left, found: number, held: Held): Left {
   return [after(left[0], RATIOS[0]), after(left[1], RATIOS[1])]
 }
 /** Knots said, as many found, that are counted along: few days do not make it many times (judgement). */
-const STEADY = 3
+const STEADY = 6
 /** @returns how many times as many come as was said; null while that may be chance */
 export function timesNow([fewer, more]: Left): number | null {
   if ((fewer.odds + more.odds) / 2 < LASTS) return null

@@ -156,7 +156,7 @@ export class WorkingPlace implements RegionState {
 }
 
 /** What is told of a dog as it was, by what it has become, counts so much of what it did (judgement). */
-const KEEPS = 0.5
+const KEEPS = 0.7
 /**
  * As it would have been seen, were it as it is now: so many times as many over the same time, and known by less.
  */

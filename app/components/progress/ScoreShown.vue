@@ -73,10 +73,11 @@ const most = computed(() => Math.max(1, ...counts.value.map((c) => c.many)))
     <template v-if="told && says">
       <h2>{{ says.lead }}</h2>
       <p class="why">{{ says.rest }}</p>
-      <p v-if="left" class="mt-1 font-semibold text-due" data-drift>
-        {{ left }}
+      <div v-if="left" class="mt-2" data-drift>
+        <p class="font-semibold text-due">{{ left.lead }}</p>
+        <p class="text-side">{{ left.rest }}</p>
         <ActButton :to="`/dogs/${file.id}/about`" kind="quiet">Say what is true now</ActButton>
-      </p>
+      </div>
       <div v-if="enough" class="mt-2 grid gap-x-10 gap-y-4 desk:grid-cols-2">
         <div>
           <p class="small">
