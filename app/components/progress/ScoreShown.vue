@@ -50,7 +50,9 @@ const says = computed(() => told.value && sayScore(told.value.score, told.value.
 /** What is found has left what was said, or had, and the dog was taken to have changed. */
 const left = computed(() => {
   const { changed = null, drift = null } = told.value ?? {}
-  return changed ? sayChanged(changed) : drift && sayDrift(drift)
+  // What came last is said: a dog may be taken to have changed, and still leave what is said of it now.
+  if (changed && !(drift && drift.on > changed.on)) return sayChanged(changed)
+  return drift && sayDrift(drift)
 })
 const enough = computed(() => (told.value?.score?.checks ?? 0) >= LEAST_CHECKS)
 const counts = computed(() => {

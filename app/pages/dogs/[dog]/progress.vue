@@ -114,13 +114,14 @@ const learned = computed(() => [
     apart: [],
   },
 ])
-/** Parts that are told by themselves: those seen that are furthest from the whole. */
-const APART = 4
+/** Parts that are told by themselves: a few, those that differ most from the whole, by a tenth at least (judgement). */
+const APART = { most: 4, by: 0.1 }
 const sayApart = ({ l: whole, times, apart }: (typeof learned.value)[number]) =>
   apart
-    .filter(({ l }) => l.seen)
-    .sort((a, b) => Math.abs(b.l.now - whole.now) - Math.abs(a.l.now - whole.now))
-    .slice(0, APART)
+    .map(({ of, l }) => ({ of, l, by: Math.abs(l.now / whole.now - 1) }))
+    .filter(({ l, by }) => l.seen && by >= APART.by)
+    .sort((a, b) => b.by - a.by)
+    .slice(0, APART.most)
     .map(({ of, l }) => `${of} ${two(l.now * times)}`)
     .join(', ')
 const two = (x: number) => Number(x.toPrecision(2))

@@ -174,7 +174,7 @@ const out = computed(() =>
           <template v-if="answer">
             <p class="font-serif text-head leading-tight font-medium text-due">{{ answer.said }}</p>
             <p v-if="answer.over > 0" class="small text-caution">
-              {{ answer.over }} minutes more than that day has.
+              {{ capital(plural(answer.over, 'minute')) }} more than that day has.
             </p>
             <p class="flex flex-wrap items-center gap-x-4">
               <ActButton kind="quiet" @click="keep">{{ answer.keep }}</ActButton>
