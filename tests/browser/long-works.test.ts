@@ -56,7 +56,7 @@ beforeAll(async () => {
 afterAll(() => close?.())
 
 const clips = async (dog: string) => (await ofKind(dog, 'visit')).filter((v) => v.home)
-const onFile = (dog: string, kind: 'wash' | 'undercoat' | 'handling', count: number) =>
+const onFile = (dog: string, kind: 'wash' | 'undercoat' | 'handling' | 'concern', count: number) =>
   page.until(
     async () => (await factsOf(dog)).filter((f) => f.what.kind === kind).length === count,
     `no ${kind} on file`,
@@ -116,6 +116,7 @@ describe('a bath on a phone', () => {
     await page.press('Write it in')
     await page.says('Written in, to tell the vet')
     await at('Chest', /Chest/)
+    await onFile(merle.id, 'concern', 1)
     expect(await ofKind(merle.id, 'concern')).toMatchObject([{ where: 'girth', seen: ['red'] }])
   })
   it('stopped before the feet and the page closed, it is taken up again, and ends at the table', async () => {
