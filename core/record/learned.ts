@@ -1,5 +1,4 @@
 import type { PartId, PlaceId } from '../coat/regions'
-import { learnedOf } from '../learn/normal'
 import type { Learned } from '../learn/normal'
 import { learnedPart, learnedWhole } from '../learn/parted'
 import { tauOf } from '../learn/tightening'
@@ -15,8 +14,6 @@ export const learnedGrowthOf = ({ taught }: Taught, part: PartId): Learned => le
 export const learnedPace = ({ taught }: Taught): Learned => learnedWhole(taught.speed, Math.exp)
 export const learnedPaceAt = ({ taught }: Taught, place: PlaceId): Learned =>
   learnedPart(taught.speed, place, Math.exp)
-/** How long it dries, times the usual minutes. */
-export const learnedDrying = ({ taught }: Taught): Learned => learnedOf(taught.dryness, Math.exp)
 /** Days from a tangle to a tight knot. */
 export function learnedTightening({ taught, coat }: Pick<LivingCoat, 'taught' | 'coat'>): Learned {
   const usual = 1 / coat.tighteningPerDay

@@ -2,10 +2,11 @@ import { describe, expect, it } from 'vitest'
 import { dog, entry } from '../../tests/support/dogs'
 import { usualDrying } from '../coat/drying'
 import { careDue } from '../due/due'
+import { learnedOf } from '../learn/normal'
 import { addDays } from './day'
 import type { Entry } from './entries'
 import { coatOn } from './fold'
-import { learnedDrying, learnedGrowth, learnedGrowthOf, learnedPaceAt } from './learned'
+import { learnedGrowth, learnedGrowthOf, learnedPaceAt } from './learned'
 
 const SINCE = '2026-09-01'
 const of = (entries: Entry[], more = {}, mm = 20) =>
@@ -53,7 +54,7 @@ describe('what a record teaches of hair and hands', () => {
     const area = then.places.reduce((s, p) => s + p.region.area, 0)
     const mm = then.places.reduce((s, p) => s + p.region.area * p.mm, 0) / area
     const usual = (more = {}) => usualDrying({ coat: 'wool-cross', kg: 12, mm }, 'household', more)!
-    const seen = (e: Entry) => learnedDrying(of([e])).seen?.mean
+    const seen = (e: Entry) => learnedOf(of([e]).taught.dryness, Math.exp).seen?.mean
     expect(seen(wash(1.5 * usual()))).toBeCloseTo(1.5, 6)
     expect(seen(wash(1.5 * usual({ watts: 900 }), { dried: { watts: 900 } }))).toBeCloseTo(1.5, 6)
     expect(seen(wash(1.5 * usual({ cold: true }), { dried: { cold: true } }))).toBeCloseTo(1.5, 6)
@@ -62,7 +63,8 @@ describe('what a record teaches of hair and hands', () => {
     const share = rear.reduce((s, p) => s + p.region.area, 0) / area
     const part = usualDrying({ coat: 'wool-cross', kg: 12, mm: rear[0]!.mm }, 'household')!
     expect(seen(wash(1.5 * part * share, { places: ['thigh'] }))).toBeCloseTo(1.5, 6)
-    expect(learnedDrying(of([entry(addDays(SINCE, 10), { kind: 'wash', combedOut: true })])).seen).toBeNull()
+    const untimed = of([entry(addDays(SINCE, 10), { kind: 'wash', combedOut: true })])
+    expect(learnedOf(untimed.taught.dryness).seen).toBeNull()
     // Once timed it tells much: sd 0.35 before, 0.25 the timing.
     const [a, b] = [1 / 0.35 ** 2, 1 / 0.25 ** 2]
     expect(of([wash(1.5 * usual())]).dries).toBeCloseTo(1.5 ** (b / (a + b)), 6)
