@@ -10,6 +10,7 @@ import type { GrowthPerDay } from '../coat/growth'
 import { sizeFactor } from '../coat/size'
 import { asCauses, learnCauses, timesUnder, UNDER } from '../learn/causes'
 import type { CauseHeld, Under } from '../learn/causes'
+import type { Times } from '../learn/coats-like'
 import { heldRoughly, leftAfter, NOT_LEFT, timesNow } from '../learn/drift'
 import type { Combed } from '../learn/drift'
 import { learnRates, widened } from '../learn/rate'
@@ -64,6 +65,8 @@ export class LivingCoat {
     public profile: Profile,
     /** The day it is, counted from 1970. */
     public today: number,
+    /** What coats like it were learned to come to. */
+    protected readonly like: Times = {},
   ) {
     this.coat = COATS[profile.coat]
     this.taught = Taught.nothing(this.coat)
@@ -147,7 +150,8 @@ export class LivingCoat {
   }
   /** The same by the type's own factors. */
   protected bornIn(p: WorkingPlace, i: number, { dry, wet }: Exposures, by: RegionState['wetBy']): number {
-    return knotRate(this.coat, this.size, p.region, p.mm, (by ? wet : dry)[this.covered[i]!]!)
+    const like = this.like[this.profile.coat]?.[p.region.class] ?? 1
+    return like * knotRate(this.coat, this.size, p.region, p.mm, (by ? wet : dry)[this.covered[i]!]!)
   }
   protected underOf = (i: number, { under }: Exposures, by: RegionState['wetBy']): Under =>
     under[this.covered[i]!]! | (by ? UNDER[by] : 0)

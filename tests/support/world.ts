@@ -3,7 +3,7 @@ import { COATS } from '../../core/coat/coat-types'
 import { COLLAR_FACTOR, garmentFactor, harnessFactor, WET_DAYS, WET_FACTOR } from '../../core/coat/exposure'
 import { knotRate } from '../../core/coat/knots'
 import { REGIONS } from '../../core/coat/regions'
-import type { Region, RegionId } from '../../core/coat/regions'
+import type { KnotClass, Region, RegionId } from '../../core/coat/regions'
 import { sizeFactor } from '../../core/coat/size'
 import { CAUSES } from '../../core/learn/causes'
 import type { Cause } from '../../core/learn/causes'
@@ -23,6 +23,8 @@ export interface WorldTerms {
   causes: number
   /** From a day on the dog knots so many times as readily: a coat that changes, another brush, another harness. */
   becomes?: { from: number; times: number }
+  /** Times what is taken of coats like it that such coats knot, by class of place. */
+  classes?: Partial<Record<KnotClass, number>>
 }
 
 /** How widely dogs and their places differ, sd of ln (judgement; the model has 0.41 and 0.58). */
@@ -175,7 +177,8 @@ export class World {
     const mm = (first.lengths[r.part] ?? BODY_MM) + GROWS * this.day
     const { becomes } = this.terms
     const now = becomes && this.day >= becomes.from ? becomes.times : 1
-    let rate = now * this.theta.get(r.id)! * knotRate(COATS[dog.coat], sizeFactor(dog.weightKg), r, mm)
+    const truly = now * (this.terms.classes?.[r.class] ?? 1)
+    let rate = truly * this.theta.get(r.id)! * knotRate(COATS[dog.coat], sizeFactor(dog.weightKg), r, mm)
     if (dog.harnessHours && r.covers.includes('harness'))
       rate *= harnessFactor(dog.harnessHours) * times.harness
     if (dog.collarAllDay && r.covers.includes('collar')) rate *= COLLAR_FACTOR * times.collar
