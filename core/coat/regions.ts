@@ -9,7 +9,8 @@ export const PART_IDS = ['body', 'legs', 'head', 'ears', 'tail'] as const
 export type PartId = (typeof PART_IDS)[number]
 
 export type Side = 'left' | 'right'
-export type KnotClass = 'hot' | 'rubbing' | 'moving' | 'calm'
+export const KNOT_CLASSES = ['hot', 'rubbing', 'moving', 'calm'] as const
+export type KnotClass = (typeof KNOT_CLASSES)[number]
 type Group = 'head' | 'neck' | 'body' | 'front' | 'rear'
 type View = 'side' | 'under' | 'head'
 export type Cover = 'harness' | 'collar' | 'coat' | 'swim' | 'rain' | 'grass'

@@ -63,11 +63,16 @@ describe('what coats of a type come to', () => {
       let sum = 0
       for (let seed = 1; seed <= 40; seed++) {
         const { record } = combedWeekly({ seed, causes: 0.5, classes: CLASSES }, 4)
-        const of = scored({ ...record, ...more }, WORLD_BEGINS, addDays(WORLD_BEGINS, 28))
+        const of = scored(
+          { ...record, profile: { ...record.profile, ...more } },
+          WORLD_BEGINS,
+          addDays(WORLD_BEGINS, 28),
+        )
         for (const c of of.checks) sum -= Math.log(Math.max(1e-6, c.found ? c.any : 1 - c.any))
       }
       return sum
     }
-    expect(loss({ like })).toBeLessThan(0.97 * loss({}))
+    const profile = { like: { version: 1, coat: 'wool-cross', times: like['wool-cross'] } }
+    expect(loss(profile)).toBeLessThan(0.97 * loss({}))
   }, 120_000)
 })

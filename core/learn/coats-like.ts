@@ -1,6 +1,7 @@
 import type { CoatId } from '../coat/coat-types'
 import type { KnotClass, Region } from '../coat/regions'
 import { DOG, PLACE } from './rate'
+import type { Profile } from '../record/profile'
 import type { Seen } from './rate'
 
 /**
@@ -15,6 +16,10 @@ export interface Shared {
 }
 /** Times what is taken of a coat type, by class; 1 where nothing was learned. */
 export type Times = Partial<Record<CoatId, Partial<Record<KnotClass, number>>>>
+
+/** Times what is taken of a dog's coat that coats like it were found to come to, if it goes by that. */
+export const timesLike = ({ coat, like }: Pick<Profile, 'coat' | 'like'>, cls: KnotClass): number =>
+  like?.coat === coat ? (like.times[cls] ?? 1) : 1
 
 /** Nothing is told of a type and class that fewer households shared. */
 export const LEAST_HOUSEHOLDS = 20

@@ -38,7 +38,7 @@ const STAGE_OF: Record<Finding, Stages | null> = {
 export class Coat extends LivingCoat {
   /** The same coat, to be carried another way. */
   copy(): Coat {
-    const other = new Coat(this.profile, this.today, this.like)
+    const other = new Coat(this.profile, this.today)
     other.places = this.places.map((p) => p.copy())
     other.index = new Map(other.places.map((p) => [p.id, p]))
     other.visitOn = this.visitOn

@@ -6,7 +6,6 @@ import type { DatedFact, Entry, FactOf } from './entries'
 import { firstLengths } from './first-lengths'
 import { pathOver } from './path'
 import type { Path } from './path'
-import type { Times } from '../learn/coats-like'
 import type { Profile } from './profile'
 import { timeline } from './timeline'
 
@@ -16,8 +15,6 @@ export interface DogRecord {
   /** As it was when the record began; what became true since stands in the entries. Left out, it has not changed. */
   began?: Profile | undefined
   entries: readonly Entry[]
-  /** What coats like it were learned to come to, where the household goes by that; else what is taken of them. */
-  like?: Times | undefined
 }
 
 /** Longest stretch of days one fold walks: ten years. */
@@ -36,7 +33,6 @@ function pathTo(record: DogRecord, to: Day): { path: Path; last: number } {
       facts,
       start,
       lengths: firstLengths(facts, to),
-      like: record.like ?? {},
     }),
     last,
   }

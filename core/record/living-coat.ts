@@ -8,9 +8,9 @@ import { REGIONS } from '../coat/regions'
 import type { Region, RegionId } from '../coat/regions'
 import type { GrowthPerDay } from '../coat/growth'
 import { sizeFactor } from '../coat/size'
+import { timesLike } from '../learn/coats-like'
 import { asCauses, learnCauses, timesUnder, UNDER } from '../learn/causes'
 import type { CauseHeld, Under } from '../learn/causes'
-import type { Times } from '../learn/coats-like'
 import { heldRoughly, leftAfter, NOT_LEFT, timesNow } from '../learn/drift'
 import type { Combed } from '../learn/drift'
 import { learnRates, widened } from '../learn/rate'
@@ -65,8 +65,6 @@ export class LivingCoat {
     public profile: Profile,
     /** The day it is, counted from 1970. */
     public today: number,
-    /** What coats like it were learned to come to. */
-    protected readonly like: Times = {},
   ) {
     this.coat = COATS[profile.coat]
     this.taught = Taught.nothing(this.coat)
@@ -150,8 +148,10 @@ export class LivingCoat {
   }
   /** The same by the type's own factors. */
   protected bornIn(p: WorkingPlace, i: number, { dry, wet }: Exposures, by: RegionState['wetBy']): number {
-    const like = this.like[this.profile.coat]?.[p.region.class] ?? 1
-    return like * knotRate(this.coat, this.size, p.region, p.mm, (by ? wet : dry)[this.covered[i]!]!)
+    return (
+      timesLike(this.profile, p.region.class) *
+      knotRate(this.coat, this.size, p.region, p.mm, (by ? wet : dry)[this.covered[i]!]!)
+    )
   }
   protected underOf = (i: number, { under }: Exposures, by: RegionState['wetBy']): Under =>
     under[this.covered[i]!]! | (by ? UNDER[by] : 0)

@@ -3,7 +3,6 @@ import type { CoatState } from './coat-state'
 import { dayNumber } from './day'
 import type { DatedFact } from './entries'
 import type { FirstLengths } from './first-lengths'
-import type { Times } from '../learn/coats-like'
 import type { Profile } from './profile'
 import { sameFirst } from './timeline'
 
@@ -15,7 +14,6 @@ interface Ground {
   /** The day it begins, counted from 1970. */
   start: number
   lengths: FirstLengths
-  like: Times
 }
 /** The coat on the morning of a day, before that day's facts, of which this is the first. */
 interface Stand {
@@ -33,7 +31,6 @@ const KEPT = 4
 
 const sameLengths = (a: FirstLengths, b: FirstLengths) =>
   a.size === b.size && [...a].every(([id, x]) => b.get(id)?.day === x.day && b.get(id)?.mm === x.mm)
-const sameLike = (a: Times, b: Times) => a === b || JSON.stringify(a) === JSON.stringify(b)
 const sameDog = (a: Profile, b: Profile) => a === b || JSON.stringify(a) === JSON.stringify(b)
 
 /** A walk over a record, kept at some of its days so that the next can begin there. */
@@ -45,14 +42,9 @@ export class Path {
   constructor(readonly ground: Ground) {}
 
   /** Whether the same days were walked, whatever facts came since. */
-  suits({ profile, start, lengths, like }: Ground): boolean {
+  suits({ profile, start, lengths }: Ground): boolean {
     const mine = this.ground
-    return (
-      mine.start === start &&
-      sameLengths(mine.lengths, lengths) &&
-      sameDog(mine.profile, profile) &&
-      sameLike(mine.like, like)
-    )
+    return mine.start === start && sameLengths(mine.lengths, lengths) && sameDog(mine.profile, profile)
   }
 
   /** The same walk over other facts: what it stood on before the first that differs still holds. */
@@ -88,9 +80,9 @@ export class Path {
     for (const s of [...this.every, ...this.asked])
       if (s.coat.today <= day && (!best || s.coat.today > best.coat.today)) best = s
     if (best) return { coat: best.coat.copy(), next: best.next }
-    const { profile, facts, start, lengths, like } = this.ground
+    const { profile, facts, start, lengths } = this.ground
     const next = facts.findIndex((f) => dayNumber(f.day) >= start)
-    return { coat: new Coat(profile, start, like).beginFrom(lengths), next: next < 0 ? facts.length : next }
+    return { coat: new Coat(profile, start).beginFrom(lengths), next: next < 0 ? facts.length : next }
   }
 
   /** @param asked somebody asked for this day, and is likely to again */

@@ -1,7 +1,7 @@
 import { LEARNT_TOOLS } from './ladders'
 import { z } from '../zod'
 import { COAT_IDS } from '../coat/coat-types'
-import { PLACE_IDS, REGION_IDS } from '../coat/regions'
+import { KNOT_CLASSES, PLACE_IDS, REGION_IDS } from '../coat/regions'
 import type { PlaceId, RegionId } from '../coat/regions'
 import { MAX_KG, MIN_KG } from '../coat/size'
 import { DRYERS } from '../coat/drying'
@@ -115,6 +115,8 @@ const hours = z
   .number('Give the hours as a number.')
   .min(0, 'Hours start at 0.')
   .max(24, 'A day has 24 hours.')
+/** No coat comes to more than so many times what is taken of it, or less than one in so many (judgement). */
+const MOST_TIMES = 20
 const month = z.number().int().min(1).max(12)
 
 /** What is true of a dog from a day on, until it is told otherwise. */
@@ -152,6 +154,18 @@ export const TRUTHS = {
     )
     .max(20, 'Twenty marks at most.'),
   condition: z.array(z.enum(CONDITIONS)).max(CONDITIONS.length),
+  /** What coats like it come to, of many dogs, as it was learned then: times what is taken of that coat, by class of place. */
+  like: z.strictObject({
+    version: z.number().int().min(1),
+    coat: z.enum(COAT_IDS),
+    times: z.partialRecord(
+      z.enum(KNOT_CLASSES),
+      z
+        .number()
+        .min(MOST_TIMES ** -1)
+        .max(MOST_TIMES),
+    ),
+  }),
   /** Hair grows in the ears' openings. */
   hairyEars: z.boolean(),
   /** What works on this dog, by place: how it stands or lies, which hold, which leg first. */
@@ -186,6 +200,7 @@ export const profileSchema = z.strictObject({
   marks: TRUTHS.marks.optional(),
   condition: TRUTHS.condition.optional(),
   hairyEars: TRUTHS.hairyEars.optional(),
+  like: TRUTHS.like.optional(),
   works: TRUTHS.works.optional(),
   helps: TRUTHS.helps.optional(),
   /** First day of the record, where nothing earlier is known. */

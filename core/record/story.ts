@@ -1,3 +1,4 @@
+import { timesLike } from '../learn/coats-like'
 import { COATS } from '../coat/coat-types'
 import {
   changesCoat,
@@ -59,7 +60,7 @@ export function storyOf(record: DogRecord, coat: Coat, id: RegionId): Story | nu
   const region = regionOf(id)
   const type = COATS[profile.coat]
   const day = dayOf(coat.today)
-  const base = knotRate(type, sizeFactor(profile.weightKg), region, 25)
+  const base = timesLike(profile, region.class) * knotRate(type, sizeFactor(profile.weightKg), region, 25)
   /** What a cause is for this dog, where it acts. */
   const as = (cause: Cause, times: number) =>
     times === 1 ? 1 : times * timesUnder(coat.causes, UNDER[cause])

@@ -17,6 +17,7 @@ const DATED = Object.keys({
   marks: true,
   condition: true,
   hairyEars: true,
+  like: true,
   works: true,
   helps: true,
 } satisfies Record<keyof typeof TRUTHS, true>) as (keyof typeof TRUTHS)[]

@@ -147,6 +147,11 @@ const FACTS: { [K in Fact['kind']]: fc.Arbitrary<FactOf<K>> } = {
       marks: fc.array(fc.record({ what: fc.constantFrom(...MARKS), region }), { maxLength: 2 }),
       condition: fc.subarray([...CONDITIONS]),
       hairyEars: fc.boolean(),
+      like: fc.record({
+        version: fc.integer({ min: 1, max: 999 }),
+        coat: fc.constantFrom(...COAT_IDS),
+        times: fc.record({ hot: fc.double({ min: 0.05, max: 20, noNaN: true }) }),
+      }),
       works,
       helps: fc.record(
         { breaks: helpSaid, treats: helpSaid, mouth: helpSaid, noises: helpSaid },
