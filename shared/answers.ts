@@ -1,3 +1,4 @@
+import type { Times } from '../core/learn/coats-like'
 import type {
   PublicKeyCredentialCreationOptionsJSON,
   PublicKeyCredentialRequestOptionsJSON,
@@ -161,6 +162,7 @@ export type LettersMay = z.output<typeof lettersMay>
 export const householdAnswer = z.object({
   name: z.string(),
   timeZone: z.string(),
+  sharesCounts: z.boolean(),
   /** When everything goes, if that was asked. */
   deleteAfter: instant.nullable(),
   mine: z.object({ mailNotes: z.boolean(), remindAt: z.number().nullable(), letters: lettersMay }),
@@ -176,6 +178,18 @@ export const householdAnswer = z.object({
   invitations: z.array(z.object({ id: z.string(), name: z.string(), role: z.enum(ROLES), expires: instant })),
 })
 export type Household = z.output<typeof householdAnswer>
+/** What coats were found to come to, the last count; null before the first. */
+export const coatsLikeAnswer = z.object({
+  last: z
+    .object({
+      version: z.number(),
+      made: instant,
+      households: z.number(),
+      times: z.record(z.string(), z.record(z.string(), z.number())) as unknown as z.ZodType<Times>,
+    })
+    .nullable(),
+})
+export type CoatsLike = z.output<typeof coatsLikeAnswer>
 export const invitationAnswer = z.object({ name: z.string(), role: z.enum(ROLES), household: z.string() })
 export type Invitation = z.output<typeof invitationAnswer>
 

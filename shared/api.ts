@@ -127,6 +127,8 @@ export const shareBody = z.strictObject({
 export const householdBody = z.strictObject({
   name: oneLine(60, 'The name').min(1, 'A household wants a name.'),
   timeZone: timeZoneSchema,
+  /** Whether what its dogs' coats come to is counted with others'; left out, as it was. */
+  sharesCounts: z.boolean().optional(),
 })
 export const invitationBody = z.strictObject({ id: idSchema(), name: nameSchema, role: z.enum(ROLES) })
 export const joinBody = z.strictObject({ name: nameSchema, email: emailSchema, password: passwordSchema })

@@ -57,6 +57,7 @@ export const ROUTES = {
   'POST /api/address': { access: 'anyone', ration: SIGN_IN },
   'POST /api/letters': { access: 'anyone', ration: { points: 30, seconds: 300 } },
   'GET /api/weather': { access: 'member' },
+  'GET /api/coats-like': { access: 'member' },
 
   'GET /api/household': { access: 'member' },
   'PUT /api/household': { access: 'member', role: 'owner' },

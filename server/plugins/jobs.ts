@@ -2,6 +2,7 @@ import { upToDate } from '../db/up-to-date'
 import { codeOf, log } from '../log'
 import { countJob } from '../metrics'
 import { forgetOldLinks } from '../services/account-links'
+import { countCoats } from '../services/coats-like'
 import { deleteDue } from '../services/deletion'
 import { stopThreads } from '../services/threads'
 import { removeLoosePictures } from '../services/loose-pictures'
@@ -12,6 +13,8 @@ import { remind } from '../services/reminders'
 /** How often there is a look for mail, and for reminders and deletions, ms (judgement). */
 const MAIL_MS = 1_000
 const REST_MS = 30_000
+/** How often it is counted anew what coats come to, ms (judgement). */
+const COUNT_MS = 6 * 3_600_000
 
 /** Work that nobody waits for. Each piece is claimed in the database, so that two processes share it. */
 export default defineNitroPlugin((nitro) => {
@@ -22,6 +25,7 @@ export default defineNitroPlugin((nitro) => {
     every(REST_MS, 'loose pictures', removeLoosePictures),
     every(REST_MS, 'old letters', forgetOldLetters),
     every(REST_MS, 'old links', forgetOldLinks),
+    every(COUNT_MS, 'coats counted', countCoats),
   ]
   nitro.hooks.hook('close', async () => {
     stops.forEach((stop) => stop())

@@ -46,6 +46,7 @@ export async function householdView(member: Member): Promise<Household> {
   return {
     name: household.name,
     timeZone: household.timeZone,
+    sharesCounts: household.sharesCounts,
     deleteAfter: household.deleteAfter?.toISOString() ?? null,
     mine: {
       mailNotes: me?.mailNotes ?? true,

@@ -162,7 +162,7 @@ const body: Partial<Record<RouteKey, () => unknown>> = {
   'PUT /api/password': () => ({ password: PASSWORD }),
   'POST /api/address': () => ({}),
   'POST /api/letters': () => ({ token: 'x', may: true }),
-  'PUT /api/household': () => ({ name: 'Alder Lane', timeZone: 'Europe/London' }),
+  'PUT /api/household': () => ({ name: 'Alder Lane', timeZone: 'Europe/London', sharesCounts: true }),
   'POST /api/household/invitations': () => ({ id: uuid(), name: 'Di', role: 'viewer' }),
   'PUT /api/household/members/[member]': () => ({ role: 'viewer' }),
   'POST /api/invitation': () => ({ name: 'Di', email: `${uuid()}@example.org`, password: PASSWORD }),

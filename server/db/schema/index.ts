@@ -1,4 +1,5 @@
 /** The tables: what the migrations come to, held to it by tests/api/schema.test.ts. */
+export * from './coats-like'
 export * from './doors'
 export * from './household'
 export * from './letters'
