@@ -314,5 +314,6 @@ const sayLearned = (l: Learned, times: number) =>
     </div>
     <ScoreShown />
     <CausesShown />
+    <CoatsLike />
   </div>
 </template>

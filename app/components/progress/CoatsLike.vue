@@ -1,0 +1,117 @@
+<script setup lang="ts">
+import { COATS } from '#core/coat/coat-types'
+import { LEAST_HOUSEHOLDS } from '#core/learn/coats-like'
+import type { KnotClass } from '#core/coat/regions'
+import type { CoatsLike, Household } from '#shared/answers'
+import { sayTimes } from '~/words/coats-like'
+
+/** What coats like it come to: taken so far, or counted; going by it, and sharing one's own counts. */
+const { file } = useDog()
+const { sayDate } = useInstants()
+const me = useMe()
+const { written, write, undo } = useWritten()
+const told = ref<CoatsLike['last']>(null)
+const home = ref<Household | null>(null)
+const problem = ref('')
+const offline = ref(false)
+const profile = computed(() => file.value.profile)
+const coatName = computed(() => COATS[profile.value.coat].label.toLowerCase())
+const goesBy = computed(() => (profile.value.like?.coat === profile.value.coat ? profile.value.like : null))
+const times = computed((): Partial<Record<KnotClass, number>> => told.value?.times[profile.value.coat] ?? {})
+const rows = computed(() => sayTimes(times.value))
+const goesByIt = computed(() => goesBy.value?.version === told.value?.version)
+const goesByNone = computed(() => !goesBy.value || !Object.keys(goesBy.value.times).length)
+
+async function load() {
+  try {
+    const [last, household] = await Promise.all([
+      ask('coatsLikeAnswer', '/api/coats-like'),
+      ask('householdAnswer', '/api/household'),
+    ])
+    told.value = last.last
+    home.value = household
+    offline.value = false
+  } catch (error) {
+    if (error instanceof NoAnswer) offline.value = true
+    else problem.value = inWords(error)
+  }
+}
+onMounted(load)
+async function share(sharesCounts: boolean) {
+  problem.value = ''
+  const { name, timeZone } = home.value!
+  try {
+    await api('/api/household', { method: 'PUT', body: { name, timeZone, sharesCounts } })
+    await load()
+  } catch (error) {
+    problem.value = inWords(error, 'Nothing was changed.')
+  }
+}
+const goBy = (these: Partial<Record<KnotClass, number>>) =>
+  write(
+    { kind: 'dog', like: { version: told.value!.version, coat: profile.value.coat, times: these } },
+    Object.keys(these).length
+      ? `${profile.value.name} goes by count ${told.value!.version}`
+      : `${profile.value.name} goes by what is taken`,
+  )
+</script>
+
+<template>
+  <section aria-label="Coats like it" class="mt-6 border-t border-ink pt-2" data-coats-like>
+    <h2>What coats like it come to</h2>
+    <p v-if="offline" class="small" role="status">
+      No signal: what was counted shows when there is one.
+      <ActButton kind="quiet" @click="load">Try again</ActButton>
+    </p>
+    <template v-else-if="home">
+      <p v-if="!rows.length" class="why">
+        What is taken of {{ coatName }} is our judgement so far. Counts that households share make it
+        evidence.
+      </p>
+      <template v-else>
+        <p class="why">
+          Counted on {{ sayDate(told!.made) }} over {{ told!.households }} households’ dogs; count
+          {{ told!.version }}.
+        </p>
+        <ul class="mt-1 max-w-[720px]">
+          <li
+            v-for="r in rows"
+            :key="r.of"
+            class="flex justify-between gap-4 border-t border-rule py-1 text-side"
+          >
+            <span>{{ r.of }}</span><span class="font-semibold">{{ r.says }}</span>
+          </li>
+        </ul>
+        <p v-if="written" class="small mt-1 flex items-center gap-3" role="status">
+          {{ written.says }}, written in <ActButton kind="quiet" @click="undo">Undo</ActButton>
+        </p>
+        <p v-else-if="goesByIt && !goesByNone" class="text-side">
+          {{ profile.name }} goes by it.
+          <ActButton v-if="me.mayChange" kind="quiet" @click="goBy({})"
+            >Go by what is taken instead</ActButton
+          >
+        </p>
+        <p v-else class="text-side">
+          {{
+            goesByNone
+              ? `${profile.name} goes by what is taken; from the day you say so the odds go by this.`
+              : `${profile.name} goes by count ${goesBy!.version}; this is a newer one.`
+          }}
+          <ActButton v-if="me.mayChange" kind="quiet" @click="goBy(times)">Go by it</ActButton>
+        </p>
+      </template>
+      <p class="mt-2 max-w-[720px] text-side" data-sharing>
+        {{
+          home.sharesCounts
+            ? 'You share yours: by coat and kind of place, how many knots were met and how many were to be expected, summed over your dogs. Nothing else leaves this household.'
+            : `Yours would be by coat and kind of place: how many knots were met and how many were to be expected, summed over your dogs, and nothing else. Nothing is told from fewer than ${LEAST_HOUSEHOLDS} households, and you can take it back.`
+        }}
+        <ActButton v-if="me.mayChange" kind="quiet" @click="share(!home.sharesCounts)">{{
+          home.sharesCounts ? 'Stop sharing' : 'Share our counts'
+        }}</ActButton>
+      </p>
+      <NoticeLine v-if="problem">{{ problem }}</NoticeLine>
+    </template>
+    <p v-else class="small" role="status">Reading what was counted</p>
+  </section>
+</template>
