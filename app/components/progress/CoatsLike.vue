@@ -65,8 +65,8 @@ const goBy = (these: Partial<Record<KnotClass, number>>) =>
     </p>
     <template v-else-if="home">
       <p v-if="!rows.length" class="why">
-        What is taken of {{ coatName }} is our judgement so far. Counts that households share make it
-        evidence.
+        What is taken of such coats ({{ coatName }}) is our judgement so far. Counts that households share
+        make it evidence.
       </p>
       <template v-else>
         <p class="why">
@@ -106,10 +106,10 @@ const goBy = (these: Partial<Record<KnotClass, number>>) =>
             ? 'You share yours: by coat and kind of place, how many knots were met and how many were to be expected, summed over your dogs. Nothing else leaves this household.'
             : `Yours would be by coat and kind of place: how many knots were met and how many were to be expected, summed over your dogs, and nothing else. Nothing is told from fewer than ${LEAST_HOUSEHOLDS} households, and you can take it back.`
         }}
-        <ActButton v-if="me.mayChange" kind="quiet" @click="share(!home.sharesCounts)">{{
-          home.sharesCounts ? 'Stop sharing' : 'Share our counts'
-        }}</ActButton>
       </p>
+      <ActButton v-if="me.mayChange" kind="quiet" @click="share(!home.sharesCounts)">{{
+        home.sharesCounts ? 'Stop sharing' : 'Share our counts'
+      }}</ActButton>
       <NoticeLine v-if="problem">{{ problem }}</NoticeLine>
     </template>
     <p v-else class="small" role="status">Reading what was counted</p>
