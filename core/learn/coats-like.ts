@@ -21,6 +21,10 @@ export type Times = Partial<Record<CoatId, Partial<Record<KnotClass, number>>>>
 export const timesLike = ({ coat, like }: Pick<Profile, 'coat' | 'like'>, cls: KnotClass): number =>
   like?.coat === coat ? (like.times[cls] ?? 1) : 1
 
+/** The count a dog goes by; null where it goes by what is taken of its coat. */
+export const countGoneBy = ({ coat, like }: Pick<Profile, 'coat' | 'like'>): number | null =>
+  like?.coat === coat && Object.keys(like.times).length ? like.version : null
+
 /** Nothing is told of a type and class that fewer households shared. */
 export const LEAST_HOUSEHOLDS = 20
 /** How far what is taken of a class may be out, sd of ln: twice, or half, is not rare (judgement). */

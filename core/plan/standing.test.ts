@@ -43,6 +43,15 @@ const stands = (at: string, ...entries: Entry[]) => {
 const glides = (day: string, region: 'beard' | 'tail' | 'armpit.left' | 'back') =>
   made(day, { kind: 'check', region, finding: 'glides' })
 
+it('rests on what coats like it come to, where the dog goes by that', () => {
+  const { profile } = record
+  const like = { version: 3, coat: profile.coat, times: { hot: 2 } }
+  expect(basisOf({ ...profile, like })).toContain('count 3')
+  expect(basisOf({ ...profile, like: { ...like, version: 4 } })).not.toBe(basisOf({ ...profile, like }))
+  for (const by of [{ coat: 'drop' as const }, { times: {} }])
+    expect(basisOf({ ...profile, like: { ...like, ...by } })).toBe(basisOf(profile))
+})
+
 describe('how far a plan looks', () => {
   it.each([
     ['to the visit', VISIT, { to: VISIT, why: 'visit' }],

@@ -3,6 +3,7 @@ import { unitsDone } from '../due/units-done'
 import type { CareId, CareUnitId } from '../record/tidies'
 import { regionOf } from '../coat/regions'
 import { SETUP_MINUTES } from '../coat/minutes'
+import { countGoneBy } from '../learn/coats-like'
 import { longestFor } from '../record/condition'
 import { habitsOf } from '../record/habits'
 import { addDays, daysBetween, weekday } from '../record/day'
@@ -90,6 +91,7 @@ export const basisOf = (p: Profile): string =>
     ...(longestFor(p.condition) < Infinity ? [longestFor(p.condition)] : []),
     p.minutes,
     [...p.absent].sort(),
+    ...(countGoneBy(p) ? [`count ${String(countGoneBy(p))}`] : []),
     ...careBasis(p),
   ])
 

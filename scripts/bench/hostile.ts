@@ -126,7 +126,7 @@ export async function hostile() {
     'PUT /api/password': () => ({ password: PASSWORD }),
     'PUT /api/room/password': () => ({ now: PASSWORD, password: PASSWORD }),
     'PUT /api/me': () => ({ mailNotes: true, remindAt: 60 }),
-    'PUT /api/household': () => ({ name: 'Alder', timeZone: 'Europe/London' }),
+    'PUT /api/household': () => ({ name: 'Alder', timeZone: 'Europe/London', sharesCounts: true }),
     'POST /api/household/invitations': () => ({ id: uuid(), name: 'Di', role: 'viewer' }),
     'PUT /api/household/members/[member]': () => ({ role: 'viewer' }),
     'POST /api/invitation': form,

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { COATS } from '#core/coat/coat-types'
-import { LEAST_HOUSEHOLDS } from '#core/learn/coats-like'
+import { countGoneBy, LEAST_HOUSEHOLDS } from '#core/learn/coats-like'
 import type { KnotClass } from '#core/coat/regions'
 import type { CoatsLike, Household } from '#shared/answers'
 import { sayTimes } from '~/words/coats-like'
@@ -16,11 +16,9 @@ const problem = ref('')
 const offline = ref(false)
 const profile = computed(() => file.value.profile)
 const coatName = computed(() => COATS[profile.value.coat].label.toLowerCase())
-const goesBy = computed(() => (profile.value.like?.coat === profile.value.coat ? profile.value.like : null))
+const goesBy = computed(() => countGoneBy(profile.value))
 const times = computed((): Partial<Record<KnotClass, number>> => told.value?.times[profile.value.coat] ?? {})
 const rows = computed(() => sayTimes(times.value))
-const goesByIt = computed(() => goesBy.value?.version === told.value?.version)
-const goesByNone = computed(() => !goesBy.value || !Object.keys(goesBy.value.times).length)
 
 async function load() {
   try {
@@ -85,7 +83,7 @@ const goBy = (these: Partial<Record<KnotClass, number>>) =>
         <p v-if="written" class="small mt-1 flex items-center gap-3" role="status">
           {{ written.says }}, written in <ActButton kind="quiet" @click="undo">Undo</ActButton>
         </p>
-        <p v-else-if="goesByIt && !goesByNone" class="text-side">
+        <p v-else-if="goesBy === told!.version" class="text-side">
           {{ profile.name }} goes by it.
           <ActButton v-if="me.mayChange" kind="quiet" @click="goBy({})"
             >Go by what is taken instead</ActButton
@@ -93,9 +91,9 @@ const goBy = (these: Partial<Record<KnotClass, number>>) =>
         </p>
         <p v-else class="text-side">
           {{
-            goesByNone
-              ? `${profile.name} goes by what is taken; from the day you say so the odds go by this.`
-              : `${profile.name} goes by count ${goesBy!.version}; this is a newer one.`
+            goesBy
+              ? `${profile.name} goes by count ${goesBy}; this is a newer one.`
+              : `${profile.name} goes by what is taken; from the day you say so the odds go by this.`
           }}
           <ActButton v-if="me.mayChange" kind="quiet" @click="goBy(times)">Go by it</ActButton>
         </p>

@@ -19,6 +19,8 @@ const props = defineProps<{
   /** The plan against combing it all on one day, in words. */
   against: string | null
   she: boolean
+  /** The count of coats like it that the dog goes by, if it does. */
+  count: number | null
   busy: boolean
 }>()
 const emit = defineEmits<{ choose: [Choices] }>()
@@ -50,7 +52,7 @@ function setLongest(longest: number) {
     <p class="small">
       {{
         progress === null
-          ? 'A hundred stretches like this one, the plan kept, end so:'
+          ? `A hundred stretches like this one, the plan kept${count ? `, by count ${count} of coats like it` : ''}, end so:`
           : `Looking for a better one, ${Math.round(progress * 100)} %`
       }}
     </p>

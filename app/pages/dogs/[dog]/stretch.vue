@@ -2,6 +2,7 @@
 import { CARE, isPlanned } from '#core/due/due'
 import { careUnits } from '#core/due/care-units'
 import { careItems } from '#core/plan/today-care'
+import { countGoneBy } from '#core/learn/coats-like'
 import { minutesFor, stretchEnd } from '#core/plan/standing'
 import { addDays, daysBetween } from '#core/record/day'
 import type { Choices } from '#core/record/entries'
@@ -249,6 +250,7 @@ const out = computed(() =>
           :out="out"
           :against="against"
           :she="profile.sex === 'female'"
+          :count="countGoneBy(profile)"
           :busy="busy"
           @choose="choose"
         />
