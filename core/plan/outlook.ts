@@ -26,6 +26,8 @@ export interface Outlook {
   days: number
   /** How fast knots tighten, 1/day. */
   mu: number
+  /** Share of what is there that this owner's comb leaves. */
+  leaves: number
   places: PlaceOutlook[]
 }
 
@@ -64,5 +66,5 @@ export function outlookOf(from: Coat, to: Day, swims = 0): Outlook {
     })
     coat.passDay()
   }
-  return { from: dayOf(start), days, mu: from.tightening, places }
+  return { from: dayOf(start), days, mu: from.tightening, leaves: 1 - from.taught.finds, places }
 }

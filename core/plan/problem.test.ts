@@ -22,6 +22,7 @@ function steady(
     from: '2026-05-04',
     days,
     mu: MU,
+    leaves: 0,
     places: ids.map((id) => ({
       id,
       bornLeft: all(born),
@@ -83,6 +84,23 @@ describe('what a stretch costs', () => {
         },
       ),
     )
+  })
+
+  it('what the comb misses is of a week, and tightens on; a mat it misses was there before', () => {
+    const [born, gap] = [0.05, 5]
+    const of = (leaves: number) =>
+      problemOf({ ...steady(['back'], 20, born), leaves }, [unit([0])], terms(20))
+    const nodes = of(0).instance.days + 2
+    const cell = (3 + gap + 1) * nodes + 3 + 1
+    const more = of(0.1).instance.cost[0]![cell]! - of(0).instance.cost[0]![cell]!
+    const left = after(7, born)
+    const [tangles, knots, x] = [0.1 * left.tangles, 0.1 * left.knots, MU * gap]
+    const stay = Math.exp(-x)
+    const mats = knots * (1 - stay) + tangles * (1 - stay * (1 + x))
+    const teased = 0.5 * tangles * stay + 2 * stay * (knots + tangles * x)
+    expect(more).toBeCloseTo(158 * mats + teased, 9)
+    // Up to the first combing nothing was missed.
+    expect(of(0.1).instance.cost[0]![5 * nodes]).toBe(of(0).instance.cost[0]![5 * nodes])
   })
 
   it('up to a visit has nothing combed at home, and what is teased there is the groomer’s', () => {

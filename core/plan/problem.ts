@@ -9,7 +9,7 @@ import type { Outlook, PlaceOutlook } from './outlook'
 
 /** A mat in a tender place is worth this many times one elsewhere (judgement). */
 export const TENDER_TIMES = 1.25
-/** Minutes set aside for teasing are those of a place this long uncombed, days (judgement). */
+/** Minutes set aside for teasing, and what a comb misses, are of a place this long uncombed, days (judgement). */
 const USUAL_GAP_DAYS = 7
 
 /**
@@ -67,6 +67,14 @@ function setAside(p: PlaceOutlook, rate: number, day: number, mu: number): numbe
   const there = day === 0 ? atStart(p, rate) : stepStages(CLEAR, rate * p.bornDry[day]!, mu, USUAL_GAP_DAYS)
   return p.comb[day]! + teasing(there)
 }
+/**
+ * What a combing leaves, for the comb does not find all: of what a usual gap brings. What the one before left would tie
+ * each combing to the one before the last. A mat was there before.
+ */
+function missed(p: PlaceOutlook, rate: number, day: number, { mu, leaves }: Outlook): Stages {
+  const [tangles, knots] = stepStages(CLEAR, rate * p.bornDry[day]!, mu, USUAL_GAP_DAYS)
+  return [leaves * tangles, leaves * knots, 0]
+}
 /** What is expected in a place on the outlook's own day. */
 const atStart = (p: PlaceOutlook, rate: number): Stages => [
   rate * p.unseen[0] + p.left[0],
@@ -75,11 +83,7 @@ const atStart = (p: PlaceOutlook, rate: number): Stages => [
 ]
 const teasing = ([tangles, knots]: Stages) => teaseMinutes({ tangles, knots })
 
-/**
- * What a stretch costs by when each unit is combed, ready for the search. A combing is taken to leave
- * nothing: the fiftieth part it does leave is in every forecast, and would tie each combing to the
- * one before the last.
- */
+/** What a stretch costs by when each unit is combed, ready for the search. */
 export function problemOf(outlook: Outlook, units: readonly Unit[], terms: Terms): Problem {
   const { days, mu } = outlook
   const dayAt: number[] = []
@@ -101,7 +105,7 @@ export function problemOf(outlook: Outlook, units: readonly Unit[], terms: Terms
       for (let k = 0; k < K; k++) minutes[u * K + k]! += setAside(p, rate, dayAt[k]!, mu)
       for (let i = 0; i < nodes - 1; i++) {
         const start = i === 0 ? 0 : dayAt[i - 1]!
-        let there = i === 0 ? atStart(p, rate) : CLEAR
+        let there = i === 0 ? atStart(p, rate) : missed(p, rate, start, outlook)
         const born = i === 0 ? p.bornLeft : p.bornDry
         let d = start
         for (let j = i + 1; j < nodes; j++) {

@@ -1,6 +1,8 @@
 import { CLEAR, KEPT, stepper, tightenByWash } from '../coat/knots'
 import type { Stages } from '../coat/knots'
 import type { Cover, RegionId } from '../coat/regions'
+import { shapeOf } from '../learn/counts'
+import { heldRoughly } from '../learn/drift'
 import type { Stage } from '../learn/tightening'
 import { dayNumber, dayOf, monthsOld } from './day'
 import type { Day } from './day'
@@ -18,6 +20,10 @@ import { LivingCoat } from './living-coat'
 
 /** A press sooner than this was not a comb going through, s (judgement). */
 const LEAST_TIMED_SECONDS = 5
+
+/** A groomer's findings so many days after a comb tell what it missed, where it was to find a knot at least (judgement). */
+const SHORTLY_DAYS = 3
+const LEAST_TO_FIND = 1
 
 /** Where a knot that was met and left in stands, by what it was called. */
 const STAGE_OF: Record<Finding, Stages | null> = {
@@ -148,6 +154,7 @@ export class Coat extends LivingCoat {
     // A visit that cut and does not say how short is taken to have left what was agreed.
     const agreed = cuts(what) ? agreedCut(standingOf(this.wished)) : null
     this.wished = wishAfter(this.wished, { id, day, what })
+    if (!what.home && endsStretch(what) && what.found.length) this.metAfterComb(what)
     for (const p of this.places) {
       const mm = lengthAt(what, p.region) ?? what.lengths[p.region.part] ?? agreed?.get(p.id)
       // At home only what was clipped has changed.
@@ -179,6 +186,37 @@ export class Coat extends LivingCoat {
     }
   }
 
+  /** What a groomer who has been through all of it met where the owner's comb had been days before. */
+  private metAfterComb({ found }: FactOf<'visit'>) {
+    const mine = (p: WorkingPlace) => found.filter((f) => f.region === p.id)
+    const near = this.places.flatMap((p) =>
+      p.through && this.today - p.through.on <= SHORTLY_DAYS && !mine(p).some((f) => f.finding === 'refused')
+        ? [{ p, here: p.through.expected }]
+        : [],
+    )
+    let met = 0
+    for (const { p } of near) {
+      const all = mine(p).reduce((sum, f) => sum + knotsIn(f), 0)
+      met += Math.max(0, all - p.left.reduce((sum, l) => sum + l.count, 0))
+    }
+    const seen = { count: 0, exposure: 0 }
+    for (const p of this.places) {
+      seen.count += p.seen.count
+      seen.exposure += p.seen.exposure
+    }
+    const heldOver = (of: (one: (typeof near)[number]) => number) =>
+      heldRoughly(
+        seen,
+        near.map((one) => ({ seen: one.p.seen, expected: of(one) })),
+      )
+    const through = heldOver(({ here }) => here)
+    const since = heldOver(({ p, here }) =>
+      Math.max(0, p.base[0] + p.base[1] + p.base[2] - KEPT.combed[0] * here),
+    )
+    if (through.mean < LEAST_TO_FIND) return
+    this.taught.noticeMet(met, { through: through.mean, since: since.mean, shape: shapeOf(through) })
+  }
+
   private washed(day: Day, what: FactOf<'wash'>) {
     this.taught.noticeDrying(what, this.places, this.profile)
     for (const p of this.places) {
@@ -196,6 +234,7 @@ export class Coat extends LivingCoat {
   /** The comb went through: what it met is gone, and wet hair has been combed dry. */
   private clear(p: WorkingPlace, day: Day) {
     p.keep(KEPT.combed)
+    p.through = null
     p.steady = true
     p.clearOn = day
     p.combedAbout = null
@@ -268,8 +307,10 @@ export class Coat extends LivingCoat {
       this.taught.noticeStage(stages.indexOf(1) as Stage, found, gap * this.coat.tighteningPerDay)
       this.step = stepper(this.tightening)
     }
+    const expected = p.base[0] + p.base[1] + p.base[2]
     this.see(p, found)
     this.clear(p, day)
+    p.through = { on: this.today, expected }
     // What the comb met is now known by count, not by expectation.
     p.left = []
     const remaining = found - (c.out ?? 0)

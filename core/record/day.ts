@@ -16,8 +16,18 @@ export function dayNumber(day: Day): number {
   return ms / MS
 }
 
+/** Days written out before, so many at most: a fold asks for each of them again and again. */
+const MOST_KEPT = 20_000
+const written = new Map<number, Day>()
 /** The day that number stands for. */
-export const dayOf = (n: number): Day => new Date(n * MS).toISOString().slice(0, 10)
+export function dayOf(n: number): Day {
+  const before = written.get(n)
+  if (before !== undefined) return before
+  const day = new Date(n * MS).toISOString().slice(0, 10)
+  if (written.size >= MOST_KEPT) written.clear()
+  written.set(n, day)
+  return day
+}
 
 export const isDay = (s: string): boolean => {
   try {

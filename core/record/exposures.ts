@@ -41,6 +41,16 @@ function underOn(covers: readonly Cover[], day: Omit<DayExposure, 'wet'>): Under
   )
 }
 
+const alike = (a: Exposures['general'], b: Exposures['general']) =>
+  a.harnessHours === b.harnessHours &&
+  a.collar === b.collar &&
+  a.coatHours === b.coatHours &&
+  a.shedding === b.shedding &&
+  a.puppyChange === b.puppyChange
+/** Worked out lately: a jumper on some days, and none on others. */
+const KEPT = 8
+const lately: Exposures[] = []
+
 /** @param before the day before's: most days are like it, and it is given back as it was */
 export function exposuresOn(
   profile: Profile,
@@ -57,20 +67,17 @@ export function exposuresOn(
     shedding: shedsIn(coat, monthOf(day), profile.hemisphere),
     puppyChange: changesCoat(coat, monthsOld(profile.born, day)),
   }
-  if (
-    before &&
-    before.general.harnessHours === general.harnessHours &&
-    before.general.collar === general.collar &&
-    before.general.coatHours === general.coatHours &&
-    before.general.shedding === general.shedding &&
-    before.general.puppyChange === general.puppyChange
-  )
-    return before
+  if (before && alike(before.general, general)) return before
+  const known = lately.find((e) => alike(e.general, general))
+  if (known) return known
   const times = (wet: boolean) => COVER_LISTS.map((covers) => exposureOf({ covers }, { ...general, wet }))
-  return {
+  const now = {
     general,
     dry: times(false),
     wet: times(true),
     under: COVER_LISTS.map((covers) => underOn(covers, general)),
   }
+  lately.unshift(now)
+  lately.length = Math.min(lately.length, KEPT)
+  return now
 }

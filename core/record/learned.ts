@@ -1,4 +1,5 @@
 import type { PartId, PlaceId } from '../coat/regions'
+import { learnedFinds } from '../learn/finds'
 import type { Learned } from '../learn/normal'
 import { learnedPart, learnedWhole } from '../learn/parted'
 import { tauOf } from '../learn/tightening'
@@ -14,6 +15,8 @@ export const learnedGrowthOf = ({ taught }: Taught, part: PartId): Learned => le
 export const learnedPace = ({ taught }: Taught): Learned => learnedWhole(taught.speed, Math.exp)
 export const learnedPaceAt = ({ taught }: Taught, place: PlaceId): Learned =>
   learnedPart(taught.speed, place, Math.exp)
+/** Share of what is there that the owner's comb finds. */
+export const learnedFinding = ({ taught }: Taught): Learned => learnedFinds(taught.finding)
 /** Days from a tangle to a tight knot. */
 export function learnedTightening({ taught, coat }: Pick<LivingCoat, 'taught' | 'coat'>): Learned {
   const usual = 1 / coat.tighteningPerDay

@@ -4,6 +4,8 @@ import { maxLength } from '../coat/growth'
 import type { GrowthPerDay } from '../coat/growth'
 import { PART_IDS } from '../coat/regions'
 import type { PlaceId, Region } from '../coat/regions'
+import { findsOf, FINDS_PRIOR, metAfter, NOTHING_FOUND_AFTER } from '../learn/finds'
+import type { Finds, Through } from '../learn/finds'
 import { notice, unnoticed } from '../learn/normal'
 import { noticePart, partOf, unparted, wholeOf } from '../learn/parted'
 import type { Parted } from '../learn/parted'
@@ -57,6 +59,8 @@ export class Taught {
     public dryness: Noticed = unnoticed(DRYING_PRIOR),
     /** How fast tangles tighten. */
     public tight: Tightening = NOTHING_TIGHTENED,
+    /** How much of what is there the comb finds. */
+    public finding: Finds = NOTHING_FOUND_AFTER,
     /** Growth held of each part, mm a day. */
     public perDay: GrowthPerDay = ratesOf(growth),
   ) {}
@@ -66,7 +70,7 @@ export class Taught {
     return new Taught(unmeasured(coat))
   }
   copy(): Taught {
-    return new Taught(this.growth, this.speed, this.dryness, this.tight, this.perDay)
+    return new Taught(this.growth, this.speed, this.dryness, this.tight, this.finding, this.perDay)
   }
   /** A pup's growth says little of the adult coat's. */
   anotherCoat(coat: CoatType) {
@@ -119,6 +123,11 @@ export class Taught {
     if (gap > 0) this.tight = tightened(this.tight, stage, count, gap)
   }
 
+  /** Knots a groomer met where the comb had been through shortly before. */
+  noticeMet(met: number, through: Through) {
+    this.finding = metAfter(this.finding, met, through)
+  }
+
   /** Times the usual minutes that combing takes here. */
   get pace(): number {
     return Math.exp(wholeOf(this.speed).mean)
@@ -131,6 +140,10 @@ export class Taught {
   /** Times as many minutes as most dogs of its kind take to dry. */
   get dries(): number {
     return Math.exp(this.dryness.held.mean)
+  }
+  /** Share of what is there that the comb finds. */
+  get finds(): number {
+    return this.finding.times ? findsOf(this.finding).mean : FINDS_PRIOR.mean
   }
   /** Times as fast as coats like it that tangles tighten. */
   get tightens(): number {

@@ -43,6 +43,8 @@ export class WorkingPlace implements RegionState {
   wetTo: RegionState['wetTo'] = null
   wetBy: RegionState['wetBy'] = null
   concern: RegionState['concern'] = null
+  /** The last comb check that went through: its day, and how many it was to find there at θ = 1. */
+  through: { on: number; expected: number } | null = null
   /** What is there at θ = 1, by the type's own factors. */
   base: Stages = CLEAR
   /** Nothing but days has made what is there what it is, since a comb was there. */

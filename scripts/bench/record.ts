@@ -2,6 +2,7 @@ import { randomLcg } from 'd3-random'
 import { COATS } from '../../core/coat/coat-types'
 import { TEASE_MINUTES } from '../../core/coat/minutes'
 import { REGION_IDS } from '../../core/coat/regions'
+import { lengthsAt } from '../../core/plan/weekly'
 import { addDays } from '../../core/record/day'
 import type { Entry } from '../../core/record/entries'
 import { assessEach, coatOn } from '../../core/record/fold'
@@ -34,6 +35,37 @@ function longRecord(many: number): DogRecord {
   return { profile: dog({ since: START }).profile, entries }
 }
 
+/** Ten years of a dog that lives: a harness, a jumper and the wet among the checks, and a groomer who tells what was met. */
+function livedRecord(): DogRecord {
+  const days = 2 * DAYS
+  const random = randomLcg(0.6)
+  const entries: Entry[] = []
+  const some = (n: number) => Math.floor(random() * n)
+  for (let d = 0; d < days; d++) {
+    const on = addDays(START, d - DAYS)
+    if (d % 56 === 0) {
+      const region = REGION_IDS[some(REGION_IDS.length)]!
+      const found = [{ region, finding: 'knot' as const, count: 1 + some(3) }]
+      entries.push(entry(on, { kind: 'visit', lengths: lengthsAt('wool-cross', 20), found }))
+    }
+    if (some(9) === 0)
+      entries.push(entry(on, { kind: 'wet', how: some(2) ? 'rain' : 'swim', combedDry: some(4) === 0 }))
+    if (some(4) === 0) entries.push(entry(on, { kind: 'gear', gear: 'coat', hours: 4 }))
+    if (d % 7 < 2)
+      for (const region of REGION_IDS)
+        if (some(3) === 0)
+          entries.push(
+            entry(
+              on,
+              some(10)
+                ? { kind: 'check', region, finding: 'glides' }
+                : { kind: 'check', region, finding: 'snag', count: 1 + some(2), out: 1 },
+            ),
+          )
+  }
+  return { profile: dog({ since: addDays(START, -DAYS), harnessHours: 3 }).profile, entries }
+}
+
 /** A record none of whose entries was seen before: nothing kept of an earlier fold serves it. */
 const unseen = ({ profile, entries }: DogRecord): DogRecord => ({
   profile: { ...profile, name: `${profile.name} ${String(strangers++)}` },
@@ -51,6 +83,15 @@ export function fold() {
   row(
     `fold of ${ENTRIES} entries over five years`,
     `${(folded / parse).toFixed(0)} times a JSON parse of them (${folded.toFixed(0)} ms, ${parse.toFixed(1)} ms)`,
+  )
+  const lived = livedRecord()
+  const text = JSON.stringify(lived)
+  const read = middle(15, () => JSON.parse(text))
+  const others = Array.from({ length: 7 }, () => unseen(lived))
+  const whole = middle(7, (n) => coatOn(others[n]!, LAST))
+  row(
+    `and of ${lived.entries.length} over ten, with a harness, jumpers and the wet`,
+    `${(whole / read).toFixed(1)} times (${whole.toFixed(0)} ms, ${read.toFixed(1)} ms)`,
   )
   const [few, many] = [pressOn(longRecord(800)), pressOn(longRecord(30_000))]
   row(

@@ -1,4 +1,4 @@
-import { byList, byLongest, byPlan, bySaturdays, played } from '../../tests/support/world-play'
+import { byKnowing, byList, byLongest, byPlan, bySaturdays, played } from '../../tests/support/world-play'
 import type { Rule } from '../../tests/support/world-play'
 import { worldScore } from '../../tests/support/world-score'
 import { percent, row } from './table'
@@ -31,6 +31,7 @@ export function worth(dogs = 40) {
   const RULES: [string, Rule][] = [
     ['the day’s list', byList],
     ['the plan', byPlan],
+    ['the plan, were the dog known exactly', byKnowing],
     ['all on Saturdays, hot places between', bySaturdays],
     ['longest uncombed first', byLongest],
   ]

@@ -21,7 +21,13 @@ export const byList: Rule = ({ record, on }, coat, minutes) =>
   planOn(coat, minutes, pastOf(record, on)).items.flatMap((i) => i.regions)
 
 /** The stretch's plan, made anew whenever the record no longer bears it. */
-export const byPlan: Rule = ({ record, on }, coat, minutes) => {
+export const byPlan: Rule = (world, coat, minutes) => planned(world, coat, minutes)
+/** The same by one who knows how readily each place of this dog knots: what any plan of its kind could come to. */
+export const byKnowing: Rule = (world, coat, minutes) => {
+  for (const p of coat.places) p.rate = { ...p.rate, mean: world.theta.get(p.id)! }
+  return planned(world, coat, minutes)
+}
+function planned({ record, on }: World, coat: Coat, minutes: number): readonly RegionId[] {
   let plan = standingPlan(record)
   if (!planStands(record, plan, on)) {
     const planner = new StretchPlanner(
@@ -48,7 +54,7 @@ export const bySaturdays: Rule = ({ on }) => {
 export const byLongest: Rule = (_world, coat) =>
   [...coat.places].sort((a, b) => ((a.clearOn ?? '') < (b.clearOn ?? '') ? -1 : 1)).map((p) => p.id)
 
-/** A dog over some weeks by a rule: minutes at the table, mats that formed, and both together at what a mat is worth. */
+/** A dog over some weeks by a rule: minutes at the table, mats that were to form, and both together at what a mat is worth. */
 export function played(
   rule: Rule,
   seed: number,

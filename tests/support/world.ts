@@ -11,6 +11,8 @@ import { addDays, weekday } from '../../core/record/day'
 import type { Entry, FactOf } from '../../core/record/entries'
 import type { DogRecord } from '../../core/record/fold'
 import { entry, profile, visit } from './dogs'
+import { aDayOn, CLOCK_SHAPE, mattedOf, NO_STEPS } from './world-clock'
+import type { Steps } from './world-clock'
 
 /**
  * A world richer than the model: knots that tighten by a Gamma clock and not an exponential one, dogs and places that
@@ -25,14 +27,14 @@ export interface WorldTerms {
   becomes?: { from: number; times: number }
   /** Times what is taken of coats like it that such coats knot, by class of place. */
   classes?: Partial<Record<KnotClass, number>>
+  /** A knot in so many is missed by the comb; one in twelve unless told. */
+  misses?: number
 }
 
 /** How widely dogs and their places differ, sd of ln (judgement; the model has 0.41 and 0.58). */
 const DOGS_DIFFER = 0.5
 const PLACES_DIFFER = 0.7
-/** Shape of the time a knot takes from stage to stage: less spread than an exponential. */
-const CLOCK_SHAPE = 2
-/** A knot in so many is missed by the comb. */
+/** Share of knots that the comb misses, where a world says nothing of it. */
 const MISSED = 1 / 12
 /** Chance that a dry day is followed by a wet one, and a wet one by another; that it soaks; of a swim else. */
 const RAIN = { begins: 0.1, goesOn: 0.6, soaks: 0.7 }
@@ -53,7 +55,6 @@ interface Knot {
   mat: number
   /** Its luck under the comb. */
   random: () => number
-  matted: boolean
 }
 const seeded = (...of: number[]) =>
   randomLcg(of.reduce((h, n) => (h * 0.6180339887498949 + n * 0.7548776662466927) % 1, 0.31))
@@ -62,19 +63,23 @@ const seeded = (...of: number[]) =>
 export class World {
   readonly record: DogRecord & { entries: Entry[] }
   readonly times: Record<Cause, number>
-  /** Mats that formed. */
+  /** Mats that were to form, by when a comb was where: as one who knows the dog expects, and not the luck of one draw. */
   mats = 0
   private day = 0
   private rains = false
   private readonly weather: () => number
-  private readonly theta: Map<RegionId, number>
+  /** Times the type's own that each place knots. */
+  readonly theta: Map<RegionId, number>
+  private readonly missed: number
   private readonly inside = new Map<RegionId, Knot[]>(REGIONS.map((r) => [r.id, []]))
   /** Expected in each place by one who knows the dog: what the comb misses is expected too. */
   private readonly expected = new Map<RegionId, number>(REGIONS.map((r) => [r.id, 0]))
+  private readonly steps = new Map<RegionId, Steps>(REGIONS.map((r) => [r.id, NO_STEPS]))
   private readonly wet = new Map<RegionId, { to: number; by: 'rain' | 'swim' }>()
 
   constructor(private readonly terms: WorldTerms) {
     const { seed, causes } = terms
+    this.missed = terms.misses ?? MISSED
     const random = seeded(seed)
     const normal = randomNormal.source(random)(0, 1)
     const mean1 = (sd: number) => Math.exp(sd * normal() - (sd * sd) / 2)
@@ -101,12 +106,16 @@ export class World {
   /** The comb goes through a place. @returns what it met by stage: tangles, knots, mats */
   comb(id: RegionId): [number, number, number] {
     const here = this.inside.get(id)!
-    const met = here.filter((k) => k.random() >= MISSED)
+    const met = here.filter((k) => k.random() >= this.missed)
     this.inside.set(
       id,
       here.filter((k) => !met.includes(k)),
     )
-    this.expected.set(id, this.expected.get(id)! * MISSED)
+    this.expected.set(id, this.expected.get(id)! * this.missed)
+    this.steps.set(
+      id,
+      this.steps.get(id)!.map((n) => n * this.missed),
+    )
     this.wet.delete(id)
     const by: [number, number, number] = [0, 0, 0]
     for (const k of met) by[this.stageOf(k)] += 1
@@ -141,10 +150,12 @@ export class World {
       const rate = this.rateOf(r, dog, jumper)
       this.expected.set(r.id, this.expected.get(r.id)! + rate)
       const random = seeded(terms.seed, 2 + n, this.day + 1)
-      const clock = randomGamma.source(random)(
-        CLOCK_SHAPE,
-        1 / CLOCK_SHAPE / COATS[dog.coat].tighteningPerDay,
-      )
+      const { tighteningPerDay } = COATS[dog.coat]
+      const before = this.steps.get(r.id)!
+      const steps = aDayOn(before, rate, tighteningPerDay)
+      this.steps.set(r.id, steps)
+      this.mats += mattedOf(steps) - mattedOf(before)
+      const clock = randomGamma.source(random)(CLOCK_SHAPE, 1 / CLOCK_SHAPE / tighteningPerDay)
       // By the same luck more are born where more are to be expected.
       let [left, p, born] = [random(), Math.exp(-rate), 0]
       while (left > p && born < 60) {
@@ -159,17 +170,10 @@ export class World {
           tight,
           mat: tight + clock(),
           random: seeded(terms.seed, 2 + n, this.day + 1, born),
-          matted: false,
         })
       }
     })
     this.day += 1
-    for (const list of this.inside.values())
-      for (const k of list)
-        if (!k.matted && this.stageOf(k) === 2) {
-          k.matted = true
-          this.mats += 1
-        }
   }
   private rateOf(r: Region, dog: DogRecord['profile'], jumper: boolean): number {
     const { times } = this
@@ -187,14 +191,36 @@ export class World {
     return soaked && soaked.to >= this.day ? rate * WET_FACTOR * times[soaked.by] : rate
   }
 
+  /** A groomer goes through all of it, finds all there is, and cuts nothing. */
+  groomed() {
+    const found = [...this.inside].flatMap(([region, knots]): FactOf<'visit'>['found'] =>
+      knots.length
+        ? [
+            {
+              region,
+              finding: knots.some((k) => this.stageOf(k) === 2) ? 'mat' : 'snag',
+              count: knots.length,
+            },
+          ]
+        : [],
+    )
+    for (const { id } of REGIONS) {
+      this.inside.set(id, [])
+      this.expected.set(id, 0)
+      this.steps.set(id, NO_STEPS)
+      this.wet.delete(id)
+    }
+    this.write({ kind: 'visit', lengths: {}, found }, '10:00')
+  }
+
   /** What a comb would meet in each place, and what one who knows the dog exactly expects of it. */
   there(): Map<RegionId, { found: number; exact: number }> {
     return new Map(
       REGIONS.map((r) => [
         r.id,
         {
-          found: this.inside.get(r.id)!.filter((k) => k.random() >= MISSED).length,
-          exact: this.expected.get(r.id)! * (1 - MISSED),
+          found: this.inside.get(r.id)!.filter((k) => k.random() >= this.missed).length,
+          exact: this.expected.get(r.id)! * (1 - this.missed),
         },
       ]),
     )

@@ -12,6 +12,7 @@ import { leadShape } from '~/components/lead/lead'
 import { capital, plural } from '~/words/numbers'
 import { PART_WORDS } from '#core/coat/part-words'
 import {
+  learnedFinding,
   learnedGrowth,
   learnedGrowthOf,
   learnedPace,
@@ -111,6 +112,14 @@ const learned = computed(() => [
     times: 1,
     l: learnedTightening(coat.value),
     none: 'nothing caught after a known gap yet',
+    apart: [],
+  },
+  {
+    what: 'What your comb finds',
+    unit: 'of ten knots there',
+    times: 10,
+    l: learnedFinding(coat.value),
+    none: 'no groomer has gone over it within days of your comb yet',
     apart: [],
   },
 ])
