@@ -7,23 +7,32 @@ import { REGIONS } from '../coat/regions'
 import { addDays } from '../record/day'
 import type { Entry } from '../record/entries'
 import { coatOn } from '../record/fold'
-import { findsOf, FINDS_PRIOR, learnedFinds, metAfter, NOTHING_FOUND_AFTER } from './finds'
+import { findsOf, FINDS_PRIOR, metAfter, NOTHING_FOUND_AFTER } from './finds'
+import type { Finds } from './finds'
+import { Taught } from '../record/taught'
+import { learnedFinding, likelyFinds } from '../record/learned'
+import { COATS } from '../coat/coat-types'
 
 const told = (visits: readonly { met: number; through: number; since: number }[], shape = 60) =>
   visits.reduce((held, { met, ...rest }) => metAfter(held, met, { ...rest, shape }), NOTHING_FOUND_AFTER)
 
+/** As it is shown. */
+const shown = (finding: Finds) =>
+  learnedFinding({ taught: Object.assign(Taught.nothing(COATS.drop), { finding }) })
+
 describe('how much of what is there a comb finds', () => {
   it('is eleven in twelve before any visit, and no visit is none seen', () => {
     // Beta(11, 1), but for what lies under three in ten.
-    expect(FINDS_PRIOR.mean).toBeCloseTo(11 / 12, 4)
-    expect(FINDS_PRIOR.likely[0]).toBeCloseTo(0.1 ** (1 / 11), 3)
-    expect(FINDS_PRIOR.likely[1]).toBeCloseTo(0.9 ** (1 / 11), 3)
-    expect(learnedFinds(NOTHING_FOUND_AFTER)).toMatchObject({ seen: null, telling: false })
+    expect(FINDS_PRIOR).toBeCloseTo(11 / 12, 4)
+    const [low, high] = likelyFinds(NOTHING_FOUND_AFTER)
+    expect(low).toBeCloseTo(0.1 ** (1 / 11), 3)
+    expect(high).toBeCloseTo(0.9 ** (1 / 11), 3)
+    expect(shown(NOTHING_FOUND_AFTER)).toMatchObject({ seen: null, telling: false })
   })
   it('seen is what makes what was met what it was to be', () => {
     // Ten to find, and two met the next day: ten of twelve.
-    expect(learnedFinds(told([{ met: 2, through: 10, since: 0 }])).seen!.mean).toBeCloseTo(10 / 12, 9)
-    expect(learnedFinds(told([{ met: 0, through: 10, since: 1 }])).seen!.mean).toBe(1)
+    expect(shown(told([{ met: 2, through: 10, since: 0 }])).seen!.mean).toBeCloseTo(10 / 12, 9)
+    expect(shown(told([{ met: 0, through: 10, since: 1 }])).seen!.mean).toBe(1)
   })
   it('falls with what is met, and where it was to come anyhow falls less', () => {
     const visit = fc.record({
@@ -33,12 +42,12 @@ describe('how much of what is there a comb finds', () => {
     })
     fc.assert(
       fc.property(visit, (v) => {
-        const held = findsOf(told([v])).mean
-        expect(findsOf(told([{ ...v, met: v.met + 1 }])).mean).toBeLessThan(held)
-        expect(findsOf(told([{ ...v, since: v.since + 2 }])).mean).toBeGreaterThan(held)
-        const { mean, likely } = findsOf(told([v]))
-        expect(likely[0]).toBeLessThan(mean)
-        expect(likely[1]).toBeGreaterThan(likely[0])
+        const held = findsOf(told([v]))
+        expect(findsOf(told([{ ...v, met: v.met + 1 }]))).toBeLessThan(held)
+        expect(findsOf(told([{ ...v, since: v.since + 2 }]))).toBeGreaterThan(held)
+        const [low, high] = likelyFinds(told([v]))
+        expect(low).toBeLessThan(held)
+        expect(high).toBeGreaterThan(low)
       }),
     )
   })
@@ -54,8 +63,8 @@ describe('how much of what is there a comb finds', () => {
         const met = poisson(v.since + ((1 - s) / s) * v.through)()
         return met ? [{ ...v, met }] : []
       })
-      const { likely } = findsOf(told(visits, 1e6))
-      held += Number(s >= likely[0] && s <= likely[1])
+      const [low, high] = likelyFinds(told(visits, 1e6))
+      held += Number(s >= low && s <= high)
     }
     expect(held / OWNERS).toBeGreaterThan(0.76)
     expect(held / OWNERS).toBeLessThan(0.84)
@@ -76,7 +85,7 @@ describe('in a record', () => {
       { time: '10:00' },
     )
   const seen = (...entries: Entry[][]) =>
-    learnedFinds(coatOn(dog({ since: SINCE }, 25, entries.flat()), on(40)).taught.finding).seen
+    learnedFinding(coatOn(dog({ since: SINCE }, 25, entries.flat()), on(40))).seen
 
   it('only a groomer who went through all of it, within three days of the comb, tells', () => {
     expect(seen(combed(20), [groomed(23, 4)])).toMatchObject({ times: 1 })
@@ -95,7 +104,7 @@ describe('in a record', () => {
         const { logs } = coatOn(world.record, world.on).taught.finding
         all = all.map((l, k) => l + logs[k]! - NOTHING_FOUND_AFTER.logs[k]!)
       }
-      const { mean } = findsOf({ logs: all })
+      const mean = findsOf({ logs: all })
       expect(mean).toBeGreaterThan(1 - misses - 0.05)
       expect(mean).toBeLessThan(1 - misses + 0.05)
     }

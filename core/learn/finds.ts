@@ -1,5 +1,5 @@
 import { lnChanceOf } from './counts'
-import type { Learned } from './normal'
+import { meanOn } from './grid'
 
 /**
  * How much of what is there this owner's comb finds: s, learned from what a groomer, who goes through all of it, still meets
@@ -10,7 +10,9 @@ import type { Learned } from './normal'
 /** Before any such visit: one knot in twelve is missed, and hardly anybody misses one in four (Beta(11, 1); judgement). */
 const FINDS = 11
 const [LEAST, NODES] = [0.3, 140]
-const SHARES = Array.from({ length: NODES }, (_, k) => LEAST + ((k + 0.5) * (1 - LEAST)) / NODES)
+/** The share at a place among the nodes. */
+export const shareAt = (node: number): number => LEAST + ((node + 0.5) * (1 - LEAST)) / NODES
+const SHARES = Array.from({ length: NODES }, (_, k) => shareAt(k))
 
 /** What visits came to: what they say at each share, as logarithms, and what was to be found and was missed in all. */
 export interface Finds {
@@ -52,38 +54,7 @@ export function metAfter(held: Finds, met: number, { through, since, shape }: Th
   }
 }
 
-/** What is held of the share: its mean, and where it lies four times in five. */
-export function findsOf({ logs }: Pick<Finds, 'logs'>): { mean: number; likely: [number, number] } {
-  const top = Math.max(...logs)
-  const weights = logs.map((l) => Math.exp(l - top))
-  const all = weights.reduce((s, w) => s + w, 0)
-  const width = (1 - LEAST) / NODES
-  const at = (p: number) => {
-    let sum = 0
-    for (let k = 0; k < NODES; k++) {
-      const here = weights[k]! / all
-      if (sum + here >= p) return LEAST + width * (k + (p - sum) / here)
-      sum += here
-    }
-    return 1
-  }
-  return {
-    mean: weights.reduce((sum, w, k) => sum + (w / all) * SHARES[k]!, 0),
-    likely: [at(0.1), at(0.9)],
-  }
-}
-/** What is held with nothing seen. */
+/** Mean of the share. */
+export const findsOf = ({ logs }: Pick<Finds, 'logs'>): number => meanOn(SHARES, logs)
+/** With nothing seen. */
 export const FINDS_PRIOR = findsOf(NOTHING_FOUND_AFTER)
-
-export function learnedFinds(held: Finds): Learned {
-  const { mean, likely } = findsOf(held)
-  return {
-    prior: FINDS_PRIOR.mean,
-    seen: held.times
-      ? { mean: held.through / (held.through + Math.max(0, held.missed)), times: held.times }
-      : null,
-    now: mean,
-    interval: likely,
-    telling: likely[0] > FINDS_PRIOR.mean || likely[1] < FINDS_PRIOR.mean,
-  }
-}

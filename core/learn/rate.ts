@@ -1,4 +1,5 @@
 import { gammaCdf } from './gamma'
+import { normalised } from './grid'
 
 /**
  * How readily this dog's places knot, against what its coat type says: θ_r = φ · ψ_r, φ the dog and
@@ -33,14 +34,6 @@ const NODES = 65
 const [LEAST, MOST] = [0.03, 8]
 const PHI = Array.from({ length: NODES }, (_, k) => LEAST * Math.pow(MOST / LEAST, k / (NODES - 1)))
 const PRIOR = normalised(PHI.map((phi) => DOG * Math.log(phi) - DOG * phi))
-
-/** Weights that sum to 1, from their logarithms. */
-function normalised(logs: readonly number[]): number[] {
-  const top = Math.max(...logs)
-  const raw = logs.map((l) => Math.exp(l - top))
-  const total = raw.reduce((s, w) => s + w, 0)
-  return raw.map((w) => w / total)
-}
 
 const LOG_PHI = PHI.map(Math.log)
 const LOG_PRIOR = PRIOR.map(Math.log)

@@ -15,5 +15,5 @@ export function chanceGreater(a: readonly [number, number], b: readonly [number,
   let sum = 0
   for (let i = 0; i < aYes; i++)
     sum += Math.exp(lnBeta(bYes + i, aNo + bNo) - Math.log(aNo + i) - lnBeta(1 + i, aNo) - lnBeta(bYes, bNo))
-  return sum
+  return Math.min(1, sum)
 }

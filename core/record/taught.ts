@@ -143,10 +143,10 @@ export class Taught {
   }
   /** Share of what is there that the comb finds. */
   get finds(): number {
-    return this.finding.times ? findsOf(this.finding).mean : FINDS_PRIOR.mean
+    return this.finding.times ? findsOf(this.finding) : FINDS_PRIOR
   }
   /** Times as fast as coats like it that tangles tighten. */
   get tightens(): number {
-    return this.tight.times ? tauOf(this.tight).mean / TAU_PRIOR.mean : 1
+    return this.tight.times ? tauOf(this.tight) / TAU_PRIOR : 1
   }
 }
