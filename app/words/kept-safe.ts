@@ -1,3 +1,4 @@
+import { LEAST_HOUSEHOLDS } from '#core/learn/coats-like'
 import {
   GRACE_DAYS,
   IDLE_DAYS,
@@ -54,6 +55,10 @@ export const KEPT_SAFE: readonly { of: string; rows: readonly (readonly [string,
       [
         'photographs',
         'Written anew when they come, with nothing of the camera or the place in them. Only the household sees them, and who you share them with.',
+      ],
+      [
+        'counts',
+        `Only if you share them, and until you stop: by coat and kind of place, how many knots were met and how many were to be expected, summed over your dogs. Nothing is told from fewer than ${LEAST_HOUSEHOLDS} households.`,
       ],
       ['this device', 'Keeps the diary, because the table has no signal. Signing out takes it off again.'],
       [

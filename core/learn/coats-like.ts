@@ -1,7 +1,6 @@
 import type { CoatId } from '../coat/coat-types'
 import type { KnotClass, Region } from '../coat/regions'
 import { DOG, PLACE } from './rate'
-import type { Profile } from '../record/profile'
 import type { Seen } from './rate'
 
 /**
@@ -17,12 +16,17 @@ export interface Shared {
 /** Times what is taken of a coat type, by class; 1 where nothing was learned. */
 export type Times = Partial<Record<CoatId, Partial<Record<KnotClass, number>>>>
 
+/** A dog that may go by a count of many dogs' coats. */
+interface Counted {
+  coat: CoatId
+  like?: { version: number; coat: CoatId; times: Partial<Record<KnotClass, number>> } | undefined
+}
 /** Times what is taken of a dog's coat that coats like it were found to come to, if it goes by that. */
-export const timesLike = ({ coat, like }: Pick<Profile, 'coat' | 'like'>, cls: KnotClass): number =>
+export const timesLike = ({ coat, like }: Counted, cls: KnotClass): number =>
   like?.coat === coat ? (like.times[cls] ?? 1) : 1
 
 /** The count a dog goes by; null where it goes by what is taken of its coat. */
-export const countGoneBy = ({ coat, like }: Pick<Profile, 'coat' | 'like'>): number | null =>
+export const countGoneBy = ({ coat, like }: Counted): number | null =>
   like?.coat === coat && Object.keys(like.times).length ? like.version : null
 
 /** Nothing is told of a type and class that fewer households shared. */

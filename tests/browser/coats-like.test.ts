@@ -1,6 +1,6 @@
 import pg from 'pg'
 import { afterAll, beforeAll, expect, it } from 'vitest'
-import { clockAt, localDay } from '../support/clock'
+import { clockAt } from '../support/clock'
 import { newDog, newOwner, PASSWORD, startApp } from '../support/server'
 import type { Visitor } from '../support/server'
 import { DESK, NO_SERVER, Page, PHONE } from '../support/page'

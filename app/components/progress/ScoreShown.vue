@@ -87,6 +87,17 @@ const most = computed(() => Math.max(1, ...counts.value.map((c) => c.many)))
             had it been just right; thin, what coats like it alone would have said.
           </p>
           <ScoreChart :groups="told.groups" />
+          <h3 v-if="told.stretches.length > 1" class="mt-3 font-serif text-story">Stretch by stretch</h3>
+          <ol v-if="told.stretches.length > 1">
+            <li
+              v-for="s in told.stretches"
+              :key="s.from"
+              class="flex justify-between gap-4 border-t border-rule py-1 text-side"
+            >
+              <span>from {{ dayAndMonth(s.from, today) }}, {{ plural(s.score.checks, 'combing') }}</span>
+              <span>said {{ Math.round(s.score.said) }}, found {{ s.score.found }}</span>
+            </li>
+          </ol>
         </div>
         <div>
           <h3 class="font-serif text-story">Snags, knots and mats in all</h3>
@@ -105,17 +116,6 @@ const most = computed(() => Math.max(1, ...counts.value.map((c) => c.many)))
           </dl>
           <p class="mt-2 text-side" data-worth>{{ sayWorth(told.score!, file.profile.name) }}</p>
           <p class="mt-1 text-side" data-held>{{ sayHeld(told.score!) }}</p>
-          <h3 v-if="told.stretches.length > 1" class="mt-3 font-serif text-story">Stretch by stretch</h3>
-          <ol v-if="told.stretches.length > 1">
-            <li
-              v-for="s in told.stretches"
-              :key="s.from"
-              class="flex justify-between gap-4 border-t border-rule py-1 text-side"
-            >
-              <span>from {{ dayAndMonth(s.from, today) }}, {{ plural(s.score.checks, 'combing') }}</span>
-              <span>said {{ Math.round(s.score.said) }}, found {{ s.score.found }}</span>
-            </li>
-          </ol>
           <h3 class="mt-3 font-serif text-story">By place, the furthest out first</h3>
           <PlaceScores :places="told.places.slice(0, PLACES)" data-by-place />
           <FoldedMore
