@@ -162,7 +162,8 @@ export type LettersMay = z.output<typeof lettersMay>
 export const householdAnswer = z.object({
   name: z.string(),
   timeZone: z.string(),
-  sharesCounts: z.boolean(),
+  /** Null while nobody has said. */
+  sharesCounts: z.boolean().nullable(),
   /** When everything goes, if that was asked. */
   deleteAfter: instant.nullable(),
   mine: z.object({ mailNotes: z.boolean(), remindAt: z.number().nullable(), letters: lettersMay }),

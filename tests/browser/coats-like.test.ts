@@ -39,13 +39,17 @@ const shares = async () => (await owner.call('GET', '/api/household')).json.shar
 it('before anything was counted it says whose judgement it is, and shares only once told to', async () => {
   await page.visit(`/dogs/${dog.id}/progress`)
   await says(/What is taken of such coats .+ is our judgement so far/)
-  expect(await shares()).toBe(false)
+  expect(await shares()).toBeNull()
   await page.press('Share our counts')
-  await says(/You share yours/)
+  await says(/You share your counts/)
   expect(await shares()).toBe(true)
-  await page.press('Stop sharing')
-  await says(/you can take it back/)
-  expect(await shares()).toBe(false)
+  // It was asked once; from then on the household page says it, and takes it back.
+  await page.press('Household')
+  await page.tap(await page.find('[name=shares-counts]'))
+  await page.until(async () => (await shares()) === false, 'still shared')
+  await page.visit(`/dogs/${dog.id}/progress`)
+  await says(/You keep your counts/)
+  expect(await page.text(section)).not.toMatch(/Share our counts/)
 })
 
 it('goes by a count once told to; the plan names it; a newer one is not gone by unasked', async () => {

@@ -4,6 +4,7 @@ import { householdBody, invitationBody } from '#shared/api'
 import { GRACE_DAYS, ROLES } from '#shared/limits'
 import type { Role } from '#shared/limits'
 import type { Household } from '#shared/answers'
+import { WHAT_IS_SHARED } from '~/words/coats-like'
 import { ROLE_SAYS } from '~/words/roles'
 
 /** The people of a household and what each may do; how one hears of things; and the end of it. */
@@ -80,8 +81,10 @@ const zones = computed(() => [
   ...new Set([home.value?.timeZone ?? 'UTC', ...Intl.supportedValuesOf('timeZone')]),
 ])
 const MAY_DO = ROLES.map((value) => ({ value, words: ROLE_SAYS[value].long }))
-const setZone = (timeZone: string) =>
-  go(() => api('/api/household', { method: 'PUT', body: { name: home.value!.name, timeZone } }))
+const set = (more: { timeZone: string } | { sharesCounts: boolean }) => {
+  const { name, timeZone } = home.value!
+  return go(() => api('/api/household', { method: 'PUT', body: { name, timeZone, ...more } }))
+}
 const naming = useSchemaForm(
   householdBody.pick({ name: true }),
   { name: '' },
@@ -226,7 +229,7 @@ watch(
               label="Time zone"
               name="time-zone"
               :options="zones.map((value) => ({ value, words: value }))"
-              @update:model-value="setZone"
+              @update:model-value="(timeZone: string) => set({ timeZone })"
             />
             <form class="mt-2 flex items-end gap-3" novalidate @submit.prevent="naming.submit">
               <SchemaField
@@ -241,6 +244,18 @@ watch(
               <ActButton v-if="wanted.trim() !== home.name" kind="quiet" type="submit">Keep</ActButton>
             </form>
             <NoticeLine v-if="naming.problem.value" class="mt-1">{{ naming.problem.value }}</NoticeLine>
+            <h2 class="mt-8 border-b border-ink pb-1">What coats come to</h2>
+            <label class="flex min-h-12 items-center gap-2">
+              <input
+                type="checkbox"
+                name="shares-counts"
+                class="size-5 accent-ink"
+                :checked="home.sharesCounts === true"
+                @change="set({ sharesCounts: ($event.target as HTMLInputElement).checked })"
+              />
+              our counts are counted with others’
+            </label>
+            <p class="small">{{ WHAT_IS_SHARED }}</p>
           </template>
         </template>
       </div>

@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { COATS } from '#core/coat/coat-types'
-import { countGoneBy, LEAST_HOUSEHOLDS } from '#core/learn/coats-like'
+import { countGoneBy } from '#core/learn/coats-like'
 import type { KnotClass } from '#core/coat/regions'
 import type { CoatsLike, Household } from '#shared/answers'
-import { sayTimes } from '~/words/coats-like'
+import { sayTimes, WHAT_IS_SHARED } from '~/words/coats-like'
 
-/** What coats like it come to: taken so far, or counted; going by it, and sharing one's own counts. */
+/** What coats like it come to: taken so far, or counted; going by it; and whether one's own are shared, asked once. */
 const { file } = useDog()
 const { sayDate } = useInstants()
 const me = useMe()
@@ -98,16 +98,17 @@ const goBy = (these: Partial<Record<KnotClass, number>>) =>
           <ActButton v-if="me.mayChange" kind="quiet" @click="goBy(times)">Go by it</ActButton>
         </p>
       </template>
-      <p class="mt-2 max-w-[720px] text-side" data-sharing>
-        {{
-          home.sharesCounts
-            ? 'You share yours: by coat and kind of place, how many knots were met and how many were to be expected, summed over your dogs. Nothing else leaves this household.'
-            : `Yours would be by coat and kind of place: how many knots were met and how many were to be expected, summed over your dogs, and nothing else. Nothing is told from fewer than ${LEAST_HOUSEHOLDS} households, and you can take it back.`
-        }}
+      <template v-if="home.sharesCounts === null && me.mayChange">
+        <p class="mt-2 max-w-[720px] text-side">{{ WHAT_IS_SHARED }}</p>
+        <div class="flex gap-6">
+          <ActButton kind="quiet" @click="share(true)">Share our counts</ActButton>
+          <ActButton kind="quiet" @click="share(false)">Keep them</ActButton>
+        </div>
+      </template>
+      <p v-else-if="home.sharesCounts !== null" class="mt-2 text-side">
+        {{ home.sharesCounts ? 'You share your counts.' : 'You keep your counts.' }}
+        <ActButton to="/household" kind="quiet">Household</ActButton>
       </p>
-      <ActButton v-if="me.mayChange" kind="quiet" @click="share(!home.sharesCounts)">{{
-        home.sharesCounts ? 'Stop sharing' : 'Share our counts'
-      }}</ActButton>
       <NoticeLine v-if="problem">{{ problem }}</NoticeLine>
     </template>
     <p v-else class="small" role="status">Reading what was counted</p>

@@ -21,8 +21,8 @@ export const households = pgTable(
     id: uuid('id').primaryKey(),
     name: text('name').notNull(),
     timeZone: text('time_zone').notNull(),
-    /** What its dogs' coats come to is counted with others': sums by coat and class. */
-    sharesCounts: boolean('shares_counts').notNull().default(false),
+    /** Whether what its dogs' coats come to is counted with others', sums by coat and class; null while nobody has said. */
+    sharesCounts: boolean('shares_counts'),
     created: made('created'),
     deleteAfter: moment('delete_after'),
   },

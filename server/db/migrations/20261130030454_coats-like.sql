@@ -6,4 +6,4 @@ CREATE TABLE "coats_like" (
 	CONSTRAINT "coats_like_version_check" CHECK ((version >= 1) AND (version <= 1000000))
 );
 --> statement-breakpoint
-ALTER TABLE "households" ADD COLUMN "shares_counts" boolean DEFAULT false NOT NULL;
+ALTER TABLE "households" ADD COLUMN "shares_counts" boolean;
