@@ -1,4 +1,4 @@
-import type { Times } from '../core/learn/coats-like'
+import type { Times } from '../core/learn/shared-counts'
 import type {
   PublicKeyCredentialCreationOptionsJSON,
   PublicKeyCredentialRequestOptionsJSON,

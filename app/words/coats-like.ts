@@ -1,4 +1,4 @@
-import { LEAST_HOUSEHOLDS } from '#core/learn/coats-like'
+import { LEAST_HOUSEHOLDS } from '#core/learn/shared-counts'
 import { KNOT_CLASSES } from '#core/coat/regions'
 import type { KnotClass } from '#core/coat/regions'
 import { capital } from './numbers'

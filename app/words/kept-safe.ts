@@ -1,4 +1,4 @@
-import { LEAST_HOUSEHOLDS } from '#core/learn/coats-like'
+import { LEAST_HOUSEHOLDS } from '#core/learn/shared-counts'
 import {
   GRACE_DAYS,
   IDLE_DAYS,

@@ -1,6 +1,6 @@
 import { and, desc, eq, isNull } from 'drizzle-orm'
-import { learnTimes } from '../../core/learn/coats-like'
-import type { Shared, Times } from '../../core/learn/coats-like'
+import { learnTimes } from '../../core/learn/shared-counts'
+import type { Shared, Times } from '../../core/learn/shared-counts'
 import { db } from '../db/client'
 import { coatsLike, households } from '../db/schema'
 import countsHere from '../workers/shared-counts'

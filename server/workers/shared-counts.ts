@@ -1,5 +1,5 @@
-import { sharedOf } from '../../core/learn/coats-like'
-import type { Shared } from '../../core/learn/coats-like'
+import { sharedOf } from '../../core/learn/shared-counts'
+import type { Shared } from '../../core/learn/shared-counts'
 import type { Day } from '../../core/record/day'
 import type { Entry } from '../../core/record/entries'
 import { coatOn } from '../../core/record/fold'

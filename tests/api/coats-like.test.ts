@@ -1,7 +1,7 @@
 import pg from 'pg'
 import { afterAll, beforeAll, expect, it } from 'vitest'
 import { addDays } from '../../core/record/day'
-import { LEAST_HOUSEHOLDS } from '../../core/learn/coats-like'
+import { LEAST_HOUSEHOLDS } from '../../core/learn/shared-counts'
 import type { Entry } from '../../core/record/entries'
 import { countCoats } from '../../server/services/coats-like'
 import { combedWeekly, WORLD_BEGINS } from '../support/world'

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { bathAmounts, USUAL_RATIO } from '../../core/care/bath/bath-recipe'
-import { dryingMinutes } from '../../core/coat/drying'
+import { dryingMinutes } from '../../core/care/bath/drying-told'
 import { CARE, careInterval, doneOn } from '../../core/due/due'
 import { CARE_IDS } from '../../core/record/tidies'
 import { COAT_IDS, COATS } from '../../core/coat/coat-types'

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { ApexOptions } from 'apexcharts'
-import { dryerProblem, dryingMinutes, USUAL_WATTS } from '#core/coat/drying'
+import { dryerProblem, dryingMinutes } from '#core/care/bath/drying-told'
+import { USUAL_WATTS } from '#core/coat/drying'
 import type { CoatId } from '#core/coat/coat-types'
 import type { Dryer } from '#core/coat/drying'
 import { STROKES } from '~/components/chart/dress'

@@ -5,7 +5,8 @@ import { COAT_IDS } from '../../coat/coat-types'
 import { coatOn } from '../../record/fold'
 import { bathAmounts, DRY_BEFORE_BED, meanLength, USUAL_RATIO, WASHING_MINUTES, WATER_C } from './bath-recipe'
 import { bodySurfaceArea } from '../../coat/size'
-import { dryerProblem, dryingMinutes, usualDrying } from '../../coat/drying'
+import { usualDrying } from '../../coat/drying'
+import { dryerProblem, dryingMinutes } from './drying-told'
 import { bottleProblem, dilute, ratioProblem } from './mix'
 
 describe('what to make up', () => {

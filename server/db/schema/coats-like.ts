@@ -1,5 +1,5 @@
 import { integer, jsonb, pgTable } from 'drizzle-orm/pg-core'
-import type { Times } from '../../../core/learn/coats-like'
+import type { Times } from '../../../core/learn/shared-counts'
 import { between, made } from './columns'
 
 /** What coats were found to come to, count by count: of nobody in particular, and kept. */

@@ -6,8 +6,8 @@ import { REGIONS } from '../coat/regions'
 import { addDays } from '../record/day'
 import { coatOn } from '../record/fold'
 import { scored } from '../record/score'
-import { LEAST_HOUSEHOLDS, learnTimes, sharedOf, timesOf } from './coats-like'
-import type { Shared } from './coats-like'
+import { LEAST_HOUSEHOLDS, learnTimes, sharedOf, timesOf } from './shared-counts'
+import type { Shared } from './shared-counts'
 
 const CLASSES: WorldTerms['classes'] = { hot: 2, rubbing: 0.5, moving: 1, calm: 2 }
 
