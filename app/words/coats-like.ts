@@ -4,7 +4,7 @@ import type { KnotClass } from '#core/coat/regions'
 import { capital } from './numbers'
 
 /** What sharing one's counts is, before it is agreed to. */
-export const WHAT_IS_SHARED = `Yours would be, by coat and kind of place: how many knots were met and how many were to be expected, summed over your dogs, and nothing else. Nothing is told from fewer than ${LEAST_HOUSEHOLDS} households, and you can take it back.`
+export const WHAT_IS_SHARED = `How many knots were met and how many were to be expected, by coat and kind of place, summed over your dogs, and nothing else. Nothing is told from fewer than ${LEAST_HOUSEHOLDS} households, and you can take it back.`
 
 /** Kinds of place, as an owner knows them. */
 const CLASS_SAYS: Record<KnotClass, string> = {

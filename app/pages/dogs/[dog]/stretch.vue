@@ -171,9 +171,11 @@ const out = computed(() =>
           <h1>{{ headline }}</h1>
           <p v-if="why" class="why mt-1 max-w-[62ch]">{{ why }}</p>
         </div>
-        <div class="h-[92px] desk:w-[490px]" aria-live="polite" data-answer>
+        <div class="min-h-[116px] desk:h-[116px] desk:w-[600px]" aria-live="polite" data-answer>
           <template v-if="answer">
-            <p class="font-serif text-head leading-tight font-medium text-due">{{ answer.said }}</p>
+            <p class="font-serif text-story leading-tight font-medium text-due desk:text-head">
+              {{ answer.said }}
+            </p>
             <p v-if="answer.over > 0" class="small text-caution">
               {{ capital(plural(answer.over, 'minute')) }} more than that day has.
             </p>
