@@ -15,6 +15,7 @@ const NOT_CALLS: readonly [string, RegExp][] = [
     /^(create|alter|drop|--|insert into (migrations|"doors"))|from migrations|pg_advisory/i,
   ],
   ['whom to remind next', /^select .* from "accounts" inner join "households" .*"remind_next" <= \$/s],
+  ['who shares their counts', /^select .* from "households" where .*"shares_counts" = \$/s],
   ['what a grace is over for', /^delete from "(households|dogs|accounts|groomers)" where/],
   ['its pictures in a store', /^insert into "loose_pictures" .* select .*"delete_after" < \$/s],
   ['pictures nobody has', /^select .* from "loose_pictures" where "loose_pictures"."since" < \$/s],
@@ -35,7 +36,7 @@ describe('spread by household', () => {
       ),
     )
     expect([...TOGETHER].sort()).toEqual(
-      'account_links addresses doors groomer_sessions groomers mails passkeys rate_limits room_invitations'.split(
+      'account_links addresses coats_like doors groomer_sessions groomers mails passkeys rate_limits room_invitations'.split(
         ' ',
       ),
     )
