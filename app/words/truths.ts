@@ -91,7 +91,12 @@ export function sayTruths(d: FactOf<'dog'>): string[] {
     )
   if (d.hairyEars !== undefined)
     out.push(d.hairyEars ? 'hair in the ear openings' : 'no hair in the ear openings')
-  if (d.like) out.push(`goes by what coats like it come to, count ${d.like.version}`)
+  if (d.like)
+    out.push(
+      Object.keys(d.like.times).length
+        ? `goes by what coats like it come to, count ${d.like.version}`
+        : 'goes by what is taken of its coat',
+    )
   if (d.helps) out.push(sayHelps(d.helps) || 'nothing said of what helps')
   if (d.works) out.push(d.works.length ? d.works.map(sayWorks).join('; ') : 'nothing said of what works')
   return out.map((words, i) => (i ? words : capital(words)))

@@ -199,11 +199,7 @@ export class Coat extends LivingCoat {
       const all = mine(p).reduce((sum, f) => sum + knotsIn(f), 0)
       met += Math.max(0, all - p.left.reduce((sum, l) => sum + l.count, 0))
     }
-    const seen = { count: 0, exposure: 0 }
-    for (const p of this.places) {
-      seen.count += p.seen.count
-      seen.exposure += p.seen.exposure
-    }
+    const seen = this.seenOfAll()
     const heldOver = (of: (one: (typeof near)[number]) => number) =>
       heldRoughly(
         seen,

@@ -183,11 +183,7 @@ export class LivingCoat {
    */
   private holdToWhatWasSaid() {
     const today = this.combedToday
-    const all = { count: 0, exposure: 0 }
-    for (const { seen } of this.places) {
-      all.count += seen.count
-      all.exposure += seen.exposure
-    }
+    const all = this.seenOfAll()
     let found = 0
     for (const { count, expected } of today) {
       found += count
@@ -202,6 +198,15 @@ export class LivingCoat {
     this.changed = { on: dayOf(this.today), times }
     for (const p of this.places) p.seen = asNow(p.seen, times)
     this.unlearned = true
+  }
+
+  protected seenOfAll(): { count: number; exposure: number } {
+    const all = { count: 0, exposure: 0 }
+    for (const { seen } of this.places) {
+      all.count += seen.count
+      all.exposure += seen.exposure
+    }
+    return all
   }
 
   /** Days go by as the dog usually lives, with no session. */

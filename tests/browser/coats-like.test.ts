@@ -15,10 +15,10 @@ const section = '[data-coats-like]'
 const says = (words: RegExp) =>
   page.until(async () => words.test(await page.text(section)), `does not say ${String(words)}`)
 /** A count over many households, as the job leaves it. */
-async function counted(version: number, hot: number) {
+async function counted(version: number, hot?: number) {
   const db = new pg.Client({ connectionString: app.databaseUrl })
   await db.connect()
-  const times = { 'wool-cross': { hot, calm: 1.01 } }
+  const times = hot ? { 'wool-cross': { hot, calm: 1.01 } } : {}
   await db.query('insert into coats_like (version, households, times) values ($1, 31, $2)', [version, times])
   await db.end()
 }
@@ -72,9 +72,18 @@ it('goes by a count once told to; the plan names it; a newer one is not gone by 
   await says(/Sorrel goes by count 1; this is a newer one/)
   await page.press('Go by it')
   await says(/Sorrel goes by count 2, written in/)
+  // What is told no more can still be gone by, and left.
+  await counted(3)
   await page.visit(`/dogs/${dog.id}/progress`)
+  await says(/Sorrel goes by count 2, which is told no more/)
   await page.press('Go by what is taken instead')
-  await says(/Sorrel goes by what is taken, written in/)
+  await page.until(async () => !/told no more/.test(await page.text(section)), 'still goes by it')
+  await page.until(async () => {
+    const { profile } = (await owner.call('GET', `/api/dogs/${dog.id}`)).json as {
+      profile: { like?: { times: object } }
+    }
+    return profile.like && !Object.keys(profile.like.times).length
+  }, 'it is not on file')
   expect(await page.sideways()).toBe(0)
   expect(await page.violations()).toEqual([])
   await page.size(DESK)
@@ -85,7 +94,7 @@ it('goes by a count once told to; the plan names it; a newer one is not gone by 
 it('with no signal it says so and nothing else is lost', async () => {
   page.foresee(NO_SERVER)
   await page.visit(`/dogs/${dog.id}/progress`)
-  await says(/count 2/)
+  await says(/our judgement so far/)
   await page.signal(false)
   await app.running.stop('SIGKILL')
   await page.visit(`/dogs/${dog.id}/progress`)

@@ -45,11 +45,11 @@ async function share(sharesCounts: boolean) {
     problem.value = inWords(error, 'Nothing was changed.')
   }
 }
-const goBy = (these: Partial<Record<KnotClass, number>>) =>
+const goBy = (version: number, these: Partial<Record<KnotClass, number>>) =>
   write(
-    { kind: 'dog', like: { version: told.value!.version, coat: profile.value.coat, times: these } },
+    { kind: 'dog', like: { version, coat: profile.value.coat, times: these } },
     Object.keys(these).length
-      ? `${profile.value.name} goes by count ${told.value!.version}`
+      ? `${profile.value.name} goes by count ${version}`
       : `${profile.value.name} goes by what is taken`,
   )
 </script>
@@ -62,10 +62,18 @@ const goBy = (these: Partial<Record<KnotClass, number>>) =>
       <ActButton kind="quiet" @click="load">Try again</ActButton>
     </p>
     <template v-else-if="home">
-      <p v-if="!rows.length" class="why">
-        What is taken of such coats ({{ coatName }}) is our judgement so far. Counts that households share
-        make it evidence.
-      </p>
+      <template v-if="!rows.length">
+        <p class="why">
+          What is taken of such coats ({{ coatName }}) is our judgement so far. Counts that households share
+          make it evidence.
+        </p>
+        <p v-if="goesBy" class="text-side">
+          {{ profile.name }} goes by count {{ goesBy }}, which is told no more.
+          <ActButton v-if="me.mayChange" kind="quiet" @click="goBy(goesBy, {})"
+            >Go by what is taken instead</ActButton
+          >
+        </p>
+      </template>
       <template v-else>
         <p class="why">
           Counted on {{ sayDate(told!.made) }} over {{ told!.households }} households’ dogs; count
@@ -85,7 +93,7 @@ const goBy = (these: Partial<Record<KnotClass, number>>) =>
         </p>
         <p v-else-if="goesBy === told!.version" class="text-side">
           {{ profile.name }} goes by it.
-          <ActButton v-if="me.mayChange" kind="quiet" @click="goBy({})"
+          <ActButton v-if="me.mayChange" kind="quiet" @click="goBy(goesBy, {})"
             >Go by what is taken instead</ActButton
           >
         </p>
@@ -95,7 +103,7 @@ const goBy = (these: Partial<Record<KnotClass, number>>) =>
               ? `${profile.name} goes by count ${goesBy}; this is a newer one.`
               : `${profile.name} goes by what is taken; from the day you say so the odds go by this.`
           }}
-          <ActButton v-if="me.mayChange" kind="quiet" @click="goBy(times)">Go by it</ActButton>
+          <ActButton v-if="me.mayChange" kind="quiet" @click="goBy(told!.version, times)">Go by it</ActButton>
         </p>
       </template>
       <template v-if="home.sharesCounts === null && me.mayChange">
@@ -109,8 +117,8 @@ const goBy = (these: Partial<Record<KnotClass, number>>) =>
         {{ home.sharesCounts ? 'You share your counts.' : 'You keep your counts.' }}
         <ActButton to="/household" kind="quiet">Household</ActButton>
       </p>
-      <NoticeLine v-if="problem">{{ problem }}</NoticeLine>
     </template>
-    <p v-else class="small" role="status">Reading what was counted</p>
+    <p v-else-if="!problem" class="small" role="status">Reading what was counted</p>
+    <NoticeLine v-if="problem">{{ problem }}</NoticeLine>
   </section>
 </template>
