@@ -131,13 +131,13 @@ describe('what a stretch costs', () => {
     expect(instance.minutes[0]).toBeCloseTo(COMB + 2 * 0.5 + 1 * 2, 9)
   })
 
-  it('grows past the ceiling by a tenth of the combing a day', () => {
+  it('grows past the ceiling by a twentieth of the combing a day', () => {
     const free = problemOf(steady(['back'], 20, 0.01), [unit([0])], terms(20)).instance
     const { instance } = problemOf(steady(['back'], 20, 0.01), [unit([0])], terms(20, { ceilingDays: 10 }))
     const nodes = instance.days + 2
     const more = (i: number, j: number) => instance.cost[0]![j * nodes + i]! - free.cost[0]![j * nodes + i]!
     expect(more(3, 13)).toBe(0)
-    expect(more(3, 15)).toBeCloseTo(2 * 0.1 * COMB, 9)
+    expect(more(3, 15)).toBeCloseTo(2 * 0.05 * COMB, 9)
   })
 })
 
