@@ -1,5 +1,4 @@
-import { stoppedParts } from '#core/care/look/part-spots'
-import { concernAt, placesOfTrim } from '#core/care/look/look-over'
+import { concernAt, stoppedParts } from '#core/care/look/stopped-parts'
 import { growsBeard } from '#core/care/led/face'
 import { ledSteps, workSteps, cutting } from '#core/care/led/works'
 import type { WorkAsked } from '#core/care/led/step'
@@ -7,13 +6,14 @@ import { cutGate } from '#core/care/tidies/cut-gate'
 import type { NotToday } from '#core/care/tidies/cut-gate'
 import { allowedAt } from '#core/care/tidies/may'
 import { goLow } from '#core/record/condition'
-import { partsHere } from '#core/record/care-parts'
+import { combedFirst, partsHere } from '#core/record/care-parts'
 import type { CarePartId } from '#core/record/care-parts'
+import { isTrim } from '#core/record/tidies'
 import type { WorkId } from '#core/record/tidies'
 import { careTakes, usualCareMinutes } from '#core/due/care-minutes'
 import { buildOf } from '#drawing/build-of'
 import { careDrawings } from '#drawing/care/which'
-import { careOf, isTrim } from '~/words/care'
+import { careOf } from '~/words/care'
 
 /** One led work on this dog: what may be used, its steps and parts, and what the record knows against it. */
 export function useWork(work: () => WorkId) {
@@ -69,16 +69,15 @@ export function useWork(work: () => WorkId) {
     )
 
   /** Where on the map it works. */
-  const places = computed(() => {
-    const w = work()
-    return isTrim(w)
-      ? placesOfTrim(w).flatMap((p) => coat.value.places.filter((r) => r.region.place === p))
-      : []
-  })
-  const gate = computed(() => cutGate(places.value, today.value, profile.value.coat))
-  const against = computed<NotToday | null>(() => (cuts.value && isTrim(work()) ? gate.value.against : null))
-  /** What the comb has not been through today: it goes first, where hair is cut. */
-  const uncombed = computed(() => (cuts.value ? gate.value.uncombed : []))
+  const placesFor = (of: readonly CarePartId[]) =>
+    combedFirst(of).flatMap((p) => coat.value.places.filter((r) => r.region.place === p))
+  const places = computed(() => placesFor(parts.value))
+  const gateFor = (of: readonly CarePartId[]) => cutGate(placesFor(of), today.value, profile.value.coat)
+  const against = computed<NotToday | null>(() =>
+    cuts.value && isTrim(work()) ? gateFor(parts.value).against : null,
+  )
+  /** What of these the comb has not been through today: it goes first, where hair is cut. */
+  const uncombedAt = (of: readonly CarePartId[]) => (cuts.value ? gateFor(of).uncombed : [])
   /** As learned from those that were timed; a neatening is no care that comes round. */
   const minutes = computed(() =>
     Math.round(
@@ -112,7 +111,7 @@ export function useWork(work: () => WorkId) {
     cuts,
     places,
     against,
-    uncombed,
+    uncombedAt,
     minutes,
     drawings,
     due,

@@ -1,4 +1,5 @@
 import type { NotToday } from '#core/care/tidies/cut-gate'
+import { isTrim } from '#core/record/tidies'
 import type { CutId, TrimId, WorkId } from '#core/record/tidies'
 import type { CareId } from '#core/record/tidies'
 import type {
@@ -52,7 +53,6 @@ const LOOK_WORDS: Record<Exclude<WorkId, TrimId>, { label: string; led: Led }> =
   'ear-look': { label: 'Ears', led: (her) => `Look into ${her} ears` },
   teeth: { label: 'Teeth', led: (her) => `Brush ${her} teeth` },
 }
-export const isTrim = (work: WorkId): work is TrimId => work in TRIM_WORDS
 export const workLabel = (work: WorkId | CutId): string =>
   work === 'clip' ? 'A body clip' : isTrim(work) ? TRIM_WORDS[work].label : LOOK_WORDS[work].label
 /** A tidy as it will be done with what may be used: nothing is promised that is withheld. */

@@ -1,4 +1,3 @@
-import type { PlaceId } from '../coat/regions'
 import type { CarePartId } from '../record/care-parts'
 import type { Coat } from '../record/coat'
 import { addDays, daysBetween, dayOf } from '../record/day'
@@ -16,8 +15,6 @@ interface Row {
   label: string
   /** Which of its care's parts; all of it without. */
   of?: RegExp
-  /** Places that are combed the same day: hair is cut clean, dry and combed. */
-  combs: readonly PlaceId[]
   /** How much being late hurts, beside most care (judgement): eyes, rear and nails more. */
   hurts: number
 }
@@ -27,30 +24,28 @@ interface Row {
  * turned, so feet and nails go by side. Eyes and teeth are a daily minute and stand outside a plan.
  */
 export const CARE_UNITS: Record<CareUnitId, Row> = {
-  bath: { care: 'bath', label: 'Bath', combs: [], hurts: 1 },
-  undercoat: { care: 'undercoat', label: 'Undercoat', combs: [], hurts: 1 },
-  'nails.left': { care: 'nails', label: 'Nails, left feet', of: /\.left$/, combs: [], hurts: 2 },
-  'nails.right': { care: 'nails', label: 'Nails, right feet', of: /\.right$/, combs: [], hurts: 2 },
-  'paws.left': { care: 'paws', label: 'Left feet', of: /\.left$/, combs: ['forefoot', 'hindfoot'], hurts: 1 },
+  bath: { care: 'bath', label: 'Bath', hurts: 1 },
+  undercoat: { care: 'undercoat', label: 'Undercoat', hurts: 1 },
+  'nails.left': { care: 'nails', label: 'Nails, left feet', of: /\.left$/, hurts: 2 },
+  'nails.right': { care: 'nails', label: 'Nails, right feet', of: /\.right$/, hurts: 2 },
+  'paws.left': { care: 'paws', label: 'Left feet', of: /\.left$/, hurts: 1 },
   'paws.right': {
     care: 'paws',
     label: 'Right feet',
     of: /\.right$/,
-    combs: ['forefoot', 'hindfoot'],
     hurts: 1,
   },
   belly: {
     care: 'sanitary',
     label: 'Belly and privates',
     of: /^(belly|privates|inner-thigh)/,
-    combs: ['belly', 'inner-thigh'],
     hurts: 1.5,
   },
-  rear: { care: 'sanitary', label: 'Under the tail', of: /^under-tail/, combs: ['under-tail'], hurts: 2 },
-  face: { care: 'face', label: 'Face', combs: ['fringe', 'muzzle'], hurts: 2 },
-  ears: { care: 'ears', label: 'Ear edges', combs: ['ear-edge', 'behind-ear'], hurts: 0.5 },
-  'ear-look': { care: 'ear-look', label: 'Ears, a look', combs: [], hurts: 1 },
-  'look-over': { care: 'look-over', label: 'Look-over', combs: [], hurts: 1 },
+  rear: { care: 'sanitary', label: 'Under the tail', of: /^under-tail/, hurts: 2 },
+  face: { care: 'face', label: 'Face', hurts: 2 },
+  ears: { care: 'ears', label: 'Ear edges', hurts: 0.5 },
+  'ear-look': { care: 'ear-look', label: 'Ears, a look', hurts: 1 },
+  'look-over': { care: 'look-over', label: 'Look-over', hurts: 1 },
 }
 
 /** Something to be done again and again, and how it stands on a day. */

@@ -13,6 +13,8 @@ import { AT_ONCE, MENDED, Planner } from './best/planner'
 import type { Effort } from './best/planner'
 import { CARE_UNITS } from '../due/care-units'
 import type { CareUnit } from '../due/care-units'
+import { combedFirst } from '../record/care-parts'
+import { isTrim } from '../record/tidies'
 import type { CareUnitId } from '../record/tidies'
 import { CLEAN_DAYS } from './care-costs'
 import { goingOver } from './going-over'
@@ -31,8 +33,7 @@ const BETTER_BY = { minutes: 2, share: 0.01 }
 const roundUp = (share: number) => Math.min(1, Math.ceil(share * 1000 - 1e-9) / 1000)
 
 /** Hair is cut on a clean coat, and a bath softens nails. */
-const wantsClean = (unit: CareUnitId) =>
-  CARE_UNITS[unit].combs.length > 0 || CARE_UNITS[unit].care === 'nails'
+const wantsClean = (unit: CareUnitId) => CARE_UNITS[unit].care === 'nails' || isTrim(CARE_UNITS[unit].care)
 
 /** Places as the planner takes them: pairs together, without what is the groomer's to find. */
 function unitsOf(coat: Coat): { units: Unit[]; places: PlaceId[] } {
@@ -179,7 +180,8 @@ export class StretchPlanner {
 
   /** What is combed the day a kind of care is done: all that mats before a bath, else the places hair is cut at. */
   private needsOf({ unit }: Pick<CareUnit, 'unit'>): number[] {
-    const combs = unit === 'bath' ? this.places : CARE_UNITS[unit].combs
+    const parts = this.care.find((c) => c.unit === unit)?.parts ?? []
+    const combs = unit === 'bath' ? this.places : combedFirst(parts)
     return combs.flatMap((p) => (this.places.includes(p) ? [this.places.indexOf(p)] : []))
   }
 

@@ -18,6 +18,10 @@ export interface CareItem {
   lateADay: number
 }
 
+/** What of a unit is done when it is its turn: the parts that are due, else all of it. */
+export const partsNow = ({ waiting, parts }: CareUnit): readonly CarePartId[] =>
+  waiting.length ? waiting : parts
+
 /** Units as they stand in a list: each kind of care once, in the order of work. */
 export function careItems(units: readonly CareUnit[], finding: (u: CareUnit) => number): CareItem[] {
   return CARE_IDS.flatMap((care): CareItem[] => {
@@ -28,7 +32,7 @@ export function careItems(units: readonly CareUnit[], finding: (u: CareUnit) => 
       {
         care,
         units: ours.map((u) => u.unit),
-        parts: ours.flatMap((u) => (u.waiting.length ? u.waiting : u.parts)),
+        parts: ours.flatMap(partsNow),
         minutes: ours.reduce((sum, u) => sum + finding(u), 0),
         // One that was never done has no last time for all of it.
         last: lasts.includes(null) ? null : earliest(lasts as Day[]),

@@ -1,7 +1,7 @@
 import { SETUP_MINUTES } from '../coat/minutes'
 import type { PlaceId } from '../coat/regions'
-import { CARE_UNITS } from '../due/care-units'
 import type { CareUnit } from '../due/care-units'
+import { combedFirst } from '../record/care-parts'
 import type { CareUnitId } from '../record/tidies'
 import { dayOf, daysBetween } from '../record/day'
 import type { Day } from '../record/day'
@@ -17,7 +17,7 @@ import type { GoingOver } from './going-over'
 import { judgedAt, lookAhead } from './look-ahead'
 import { daysSince } from './reason'
 import { COMBED_WHILE_DRYING } from './care-costs'
-import { careItems, isDoneToday, isDue, worthOf } from './today-care'
+import { careItems, isDoneToday, isDue, partsNow, worthOf } from './today-care'
 import type { CareItem } from './today-care'
 import { LITTLE_MORE, longestSitting, NO_CHOICES } from './standing'
 import { inWorkingOrder } from './working-order'
@@ -145,9 +145,8 @@ export function planOn(
     u.firstMinutes - COMBED_WHILE_DRYING * Math.min(u.drying, sumOf([...combed, ...(u.drying ? taken : [])]))
   const takeCare = (u: CareUnit) => {
     // Hair is cut clean, dry and combed: what is not yet combed today is put first.
-    const combs = could.filter(
-      (c) => !taken.has(c) && (u.unit === 'bath' || CARE_UNITS[u.unit].combs.includes(c.place)),
-    )
+    const first = combedFirst(partsNow(u))
+    const combs = could.filter((c) => !taken.has(c) && (u.unit === 'bath' || first.includes(c.place)))
     const all = cost(u, combs) + sumOf(combs)
     if (all > room) return
     for (const c of combs) taken.add(c)

@@ -1,5 +1,7 @@
 import { carePart } from './care-parts'
-import type { CarePartId, FoundId, OutcomeId } from './care-parts'
+import type { CarePartId } from './care-parts'
+import type { FoundId } from './part-done'
+import type { OutcomeId } from './look-outcomes'
 import { listed } from './say-list'
 
 /** How a look came out, what was met and which parts, in words: the same to the owner and to the groomer. */

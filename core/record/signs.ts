@@ -23,14 +23,3 @@ export const SIGNS = {
 export const SORE_SIGNS: readonly SignId[] = ['red', 'swollen', 'wet', 'toes', 'pus', 'blood', 'pain', 'tool']
 export type SignId = keyof typeof SIGNS
 export const SIGN_IDS = Object.keys(SIGNS) as [SignId, ...SignId[]]
-
-/** Places looked at that are not on the coat map. */
-export const SPOTS = {
-  eyes: 'Eyes',
-  'ear-openings': 'Ear openings',
-  mouth: 'Mouth and teeth',
-  pads: 'Pads and between the toes',
-  nails: 'Nails',
-} as const
-export type SpotId = keyof typeof SPOTS
-export const SPOT_IDS = Object.keys(SPOTS) as [SpotId, ...SpotId[]]

@@ -15,6 +15,8 @@ export type TidyId = (typeof TIDY_IDS)[number]
 /** The tidies that take hair off. */
 export const TRIM_IDS = ['face', 'paws', 'sanitary', 'ears', 'neatening'] as const satisfies readonly TidyId[]
 export type TrimId = (typeof TRIM_IDS)[number]
+export const isTrim = (care: TidyId | CareId): care is TrimId =>
+  (TRIM_IDS as readonly string[]).includes(care)
 /** All that cuts: what an owner may do is said of each. */
 export const CUT_IDS = [...TRIM_IDS, 'nails', 'clip'] as const
 export type CutId = (typeof CUT_IDS)[number]

@@ -78,7 +78,6 @@ async function glide(page: Page, times: number) {
   }
 }
 
-/** Care that a page is led to, done the short way. */
 /** Every place that is left at the table. */
 async function glideThrough(page: Page) {
   const over = async () => (await page.all('[data-summary]')).length > 0
@@ -88,15 +87,7 @@ async function glideThrough(page: Page) {
     await page.until(async () => (await over()) || (await page.text('h1')) !== at, 'it goes no further')
   }
 }
-/** A blade wants the comb to have been at every place it works at, and the list may not have had them all. */
-async function combFirst(page: Page) {
-  await page.says(/Start: |Comb there first/)
-  const [first] = await page.all('[data-comb-first]')
-  if (!first) return
-  await page.tap(first)
-  await glideThrough(page)
-  await page.tap(await page.find('[data-next-up]'))
-}
+/** Care that a page is led to, done the short way. */
 async function workThrough(page: Page, care: CareId) {
   const to = careRoute({ care })
   await page.until(async () => (await page.driver.getCurrentUrl()).endsWith(to), `${care} is not led to`)
@@ -107,7 +98,6 @@ async function workThrough(page: Page, care: CareId) {
       await page.press('All well')
     }
   } else if (to.includes('at=')) {
-    await combFirst(page)
     const { start, walkThrough } = ledOn(
       () => page,
       () => owner,

@@ -1,7 +1,8 @@
 import fc from 'fast-check'
 import { KNOT_ANSWERS, KNOT_REASONS } from '../../core/record/knot-answers'
 import { NAILS_DID } from '../../core/record/nails-did'
-import { SIGN_IDS, SPOT_IDS } from '../../core/record/signs'
+import { SIGN_IDS } from '../../core/record/signs'
+import { SPOT_IDS } from '../../core/record/spots'
 import { VISIT_DID } from '../../core/record/visit-did'
 import { PART_IDS, PLACE_IDS, REGION_IDS } from '../../core/coat/regions'
 import { addDays } from '../../core/record/day'
@@ -13,14 +14,9 @@ import { COAT_IDS } from '../../core/coat/coat-types'
 import { EAR_CARRIAGES, GROUNDS, SETTINGS, TAUGHT } from '../../core/record/habits'
 import { COMBED_TOLD, HAND_FEELS } from '../../core/record/hand'
 import { DRYERS } from '../../core/coat/drying'
-import {
-  FOUND_IDS,
-  LENGTH_BY,
-  OUTCOME_IDS,
-  PART_DID,
-  PART_HOW,
-  partsOfTidy,
-} from '../../core/record/care-parts'
+import { partsOfTidy } from '../../core/record/care-parts'
+import { OUTCOME_IDS } from '../../core/record/look-outcomes'
+import { FOUND_IDS, LENGTH_BY, PART_DID, PART_HOW } from '../../core/record/part-done'
 import { CONDITIONS } from '../../core/record/condition'
 import { MEANS_IDS } from '../../core/record/means'
 import { LEARNT_TOOLS } from '../../core/record/ladders'

@@ -5,6 +5,7 @@ import type { CoatId } from '../../core/coat/coat-types'
 import { addDays, weekday } from '../../core/record/day'
 import { coatOn } from '../../core/record/fold'
 import { CARE_UNITS, careUnits } from '../../core/due/care-units'
+import { combedFirst } from '../../core/record/care-parts'
 import { regionOf } from '../../core/coat/regions'
 import { outlookOf } from '../../core/plan/outlook'
 import { problemOf } from '../../core/plan/problem'
@@ -78,7 +79,7 @@ export function stretchOf(asked: Asked): Instance {
         refused: false,
         needs: units.flatMap((unit, i) =>
           c.unit === 'bath' ||
-          CARE_UNITS[c.unit].combs.some((p) => p === regionOf(outlook.places[unit.places[0]!]!.id).place)
+          combedFirst(c.parts).some((p) => p === regionOf(outlook.places[unit.places[0]!]!.id).place)
             ? [i]
             : [],
         ),

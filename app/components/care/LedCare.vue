@@ -7,11 +7,13 @@ import type { AskedStep } from '#core/care/led/works'
 import { restMinutes } from '#core/coat/minutes'
 import { regionOf } from '#core/coat/regions'
 import { carePart } from '#core/record/care-parts'
-import type { CarePartId, LookedAt } from '#core/record/care-parts'
+import type { CarePartId } from '#core/record/care-parts'
+import type { LookedAt } from '#core/record/look-outcomes'
 import type { FactOf } from '#core/record/entries'
+import { isTrim } from '#core/record/tidies'
 import type { WorkId } from '#core/record/tidies'
 import { sayDay } from '#core/record/say-day'
-import { careOf, isTrim, workLabel } from '~/words/care'
+import { careOf, workLabel } from '~/words/care'
 
 /** One tidy or look: made ready, led step by step with what is found and where that leads, and written down. */
 const props = defineProps<{ work: WorkId }>()

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import type { Run } from '#core/care/led/run'
 import { carePart } from '#core/record/care-parts'
-import type { CarePartId, LookedAt } from '#core/record/care-parts'
+import type { CarePartId } from '#core/record/care-parts'
+import type { LookedAt } from '#core/record/look-outcomes'
 import type { FactOf, PartDone } from '#core/record/entries'
 import { OUTCOME_SAYS } from '#core/record/care-words'
 import { capital } from '~/words/numbers'

@@ -1,7 +1,9 @@
 <script setup lang="ts">
 import { opensConcern } from '#core/care/look/outcomes'
-import { carePart, OUTCOMES, partsHere } from '#core/record/care-parts'
-import type { CarePartId, OutcomeId } from '#core/record/care-parts'
+import { carePart, partsHere } from '#core/record/care-parts'
+import { OUTCOMES } from '#core/record/look-outcomes'
+import type { CarePartId } from '#core/record/care-parts'
+import type { OutcomeId } from '#core/record/look-outcomes'
 import type { FactOf, PartDone } from '#core/record/entries'
 import { OUTCOME_SAYS } from '#core/record/care-words'
 

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { RadioGroup, RadioGroupLabel, RadioGroupOption } from '@headlessui/vue'
-import { carePart, PART_DID } from '#core/record/care-parts'
+import { carePart } from '#core/record/care-parts'
+import { PART_DID } from '#core/record/part-done'
 import type { CarePartId } from '#core/record/care-parts'
 import type { PartDone } from '#core/record/entries'
 

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { sayWhere } from '#core/care/look/look-over'
-import type { Spot } from '#core/care/look/look-over'
+import type { Spot } from '#core/record/spots'
 import type { FactOf } from '#core/record/entries'
 import { SIGN_IDS, SIGNS } from '#core/record/signs'
 import type { SignId } from '#core/record/signs'

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { sayWhere } from '#core/care/look/look-over'
-import type { Spot } from '#core/care/look/look-over'
+import type { Spot } from '#core/record/spots'
 import type { SignId } from '#core/record/signs'
 
 /** Care ended by what was seen on the skin: nothing more is done there, and the vet is rung. */

@@ -1,14 +1,15 @@
 <script setup lang="ts">
 import { opensConcern } from '#core/care/look/outcomes'
-import { OUTCOMES } from '#core/record/care-parts'
-import type { LookedAt } from '#core/record/care-parts'
+import { OUTCOMES } from '#core/record/look-outcomes'
+import type { LookedAt } from '#core/record/look-outcomes'
 import { doneOn } from '#core/due/due'
 import { nailsNext, sliverDays } from '#core/due/nails'
 import type { Fact } from '#core/record/entries'
 import { UNDERCOAT_IDS } from '#core/record/findings'
 import { sayDay } from '#core/record/say-day'
 import type { CareId } from '#core/record/tidies'
-import { concernAt, sayWhere } from '#core/care/look/look-over'
+import { sayWhere } from '#core/care/look/look-over'
+import { stopsAll } from '#core/care/look/stopped-parts'
 import { CARE_CAUTIONS } from '#core/care/cautions'
 import type { CareCautionId } from '#core/care/cautions'
 import { OUTCOME_SAYS } from '#core/record/care-words'
@@ -125,7 +126,8 @@ const show = () => document.getElementById(ledTo.value)?.scrollIntoView({ block:
 watch(ledTo, show, { flush: 'post' })
 onMounted(show)
 /** Where a concern is open, nothing is done until it is closed. */
-const waits = (row: Row) => (row.care === 'undercoat' ? null : concernAt(row.care, concerns.value))
+const waits = (row: Row) =>
+  row.care === 'undercoat' ? null : stopsAll(row.care, concerns.value, file.value.profile.absent)
 const when = (care: CareId) => {
   const l = lastOf(care)
   return l ? sayDay(l.day, today.value) : 'not yet'

@@ -2,7 +2,7 @@
 import type { Run } from '#core/care/led/run'
 import { offered } from '#core/care/tidies/may'
 import { longerProblem, lengthProblem } from '#core/care/tidies/even-up'
-import { LENGTH_BY } from '#core/record/care-parts'
+import { LENGTH_BY } from '#core/record/part-done'
 import type { CarePartId } from '#core/record/care-parts'
 import type { FactOf, PartDone } from '#core/record/entries'
 import { COMFORT_IDS } from '#core/record/findings'

@@ -1,15 +1,17 @@
 <script setup lang="ts">
 import { DANGERS, dangersNear } from '#core/care/tidies/dangers'
 import { cutting, looking } from '#core/care/led/works'
-import { readOut, sayWhere } from '#core/care/look/look-over'
+import { sayWhere } from '#core/care/look/look-over'
+import { readOut } from '#core/care/look/read-out'
 import type { CarePartId } from '#core/record/care-parts'
 import { EAR_CARRIAGES } from '#core/record/habits'
+import { isTrim } from '#core/record/tidies'
 import type { CutId, WorkId } from '#core/record/tidies'
 import { sliverDays, nailsNext } from '#core/due/nails'
 import { sayDay, nameDay } from '#core/record/say-day'
 import { sayTheParts } from '#core/record/care-words'
 import { CARRIAGE_SAYS } from '~/words/truths'
-import { isTrim, ledWith, NOT_TODAY, workLabel } from '~/words/care'
+import { ledWith, NOT_TODAY, workLabel } from '~/words/care'
 import { WAS_WORDS } from '~/words/was'
 import { capital, listed, plural } from '~/words/numbers'
 
@@ -34,7 +36,7 @@ const {
   may,
   cuts,
   against,
-  uncombed,
+  uncombedAt,
   minutes,
   drawings,
   due,
@@ -70,8 +72,16 @@ const nailsWhy = computed(() => {
   const days = sliverDays(next.day, 4).map((d) => sayDay(d, today.value))
   return `Being shortened, a sliver every four days so that the quick draws back: ${days.join(', ')}, until they are clear of the floor.`
 })
+/** Those the day's list has, for it had them combed; without a list, what is due. */
+const { left } = useLedList()
+const asked = computed(
+  () =>
+    left.value.find((c) => c.care === care.value)?.parts.filter((p) => parts.value.includes(p)) ??
+    dueParts.value,
+)
 const todayParts = ref<CarePartId[]>([])
-watch(dueParts, (p) => (todayParts.value = [...p]), { immediate: true })
+watch(asked, (p) => (todayParts.value = [...p]), { immediate: true })
+const uncombed = computed(() => uncombedAt(todayParts.value))
 /** Parts that some step of it works on, as the owner is set and how the dog is. */
 const worked = computed(() => {
   const on = new Set(inOrder(parts.value).flatMap((s) => s.on))

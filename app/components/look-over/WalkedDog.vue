@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { ROUND } from '#core/care/look/look-round'
-import { SPOTS } from '#core/record/signs'
+import { SPOTS } from '#core/record/spots'
 import { BOXES } from '#drawing/boxes'
 import type { BuildId } from '#drawing/builds'
 import type { Pt } from '#drawing/geometry'

@@ -3,9 +3,9 @@ import { HANDLING_MINUTES, handlingToday, hardPlaces } from '#core/care/handling
 import { stepsOf } from '#core/care/handling/ladders'
 import type { HandledId } from '#core/care/handling/ladders'
 import { opensConcern } from '#core/care/look/outcomes'
-import { concernAt } from '#core/care/look/look-over'
-import { OUTCOMES } from '#core/record/care-parts'
-import type { OutcomeId } from '#core/record/care-parts'
+import { stopsAll } from '#core/care/look/stopped-parts'
+import { OUTCOMES } from '#core/record/look-outcomes'
+import type { OutcomeId } from '#core/record/look-outcomes'
 import { addDays, weekday } from '#core/record/day'
 import type { Fact } from '#core/record/entries'
 import { timeline } from '#core/record/timeline'
@@ -64,7 +64,7 @@ const boxes = computed(() =>
     daily,
     week: week(daily),
     done: todays(daily).length > 0,
-    waits: !!concernAt(daily, concerns.value),
+    waits: !!stopsAll(daily, concerns.value, file.value.profile.absent),
   })),
 )
 const count = (strokes: readonly string[]) => strokes.filter((s) => s === 'done').length

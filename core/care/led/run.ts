@@ -1,4 +1,6 @@
-import type { CarePartId, FoundId, OutcomeId } from '../../record/care-parts'
+import type { CarePartId } from '../../record/care-parts'
+import type { FoundId } from '../../record/part-done'
+import type { OutcomeId } from '../../record/look-outcomes'
 import type { PartDone } from '../../record/entries'
 import type { StepFinding } from './step'
 import type { AskedStep } from './works'

@@ -1,4 +1,6 @@
-import type { CarePartId, FoundId, OutcomeId } from '../../record/care-parts'
+import type { CarePartId } from '../../record/care-parts'
+import type { FoundId } from '../../record/part-done'
+import type { OutcomeId } from '../../record/look-outcomes'
 import type { RegionId } from '../../coat/regions'
 import type {
   EarCareSchool,
@@ -10,7 +12,7 @@ import type {
 import type { MeansId } from '../../record/means'
 import type { SignId } from '../../record/signs'
 import type { CareCautionId } from '../cautions'
-import type { Spot } from '../look/look-over'
+import type { Spot } from '../../record/spots'
 import type { DangerId } from '../tidies/dangers'
 import type { Allowed } from '../tidies/may'
 

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { REGION_IDS } from '../../coat/regions'
-import { FOUND_IDS, partsHere } from '../../record/care-parts'
+import { partsHere } from '../../record/care-parts'
+import { FOUND_IDS } from '../../record/part-done'
 import {
   EAR_CARE_SCHOOLS,
   EAR_CARRIAGES,

@@ -5,10 +5,15 @@ import { planToday } from '../../plan/today'
 import { addDays } from '../../record/day'
 import { assess } from '../../record/fold'
 import { TRIM_IDS } from '../../record/tidies'
-import { concernAt, openConcerns, placesOfTrim, readOut, sayWhere } from './look-over'
+import { openConcerns, sayWhere } from './look-over'
+import { readOut } from './read-out'
+import { concernAt, stopsAll } from './stopped-parts'
+import { workedAt } from '../../record/care-parts'
 import { ROUND } from './look-round'
 import { nailsNext } from '../../due/nails'
-import { SIGNS, SPOT_IDS } from '../../record/signs'
+import { SIGNS } from '../../record/signs'
+import { SPOT_IDS } from '../../record/spots'
+import type { Spot } from '../../record/spots'
 
 const DAY = '2026-09-20'
 const seen = entry(DAY, { kind: 'concern', where: 'belly', seen: ['red', 'wet'], says: 'size of a coin' })
@@ -45,7 +50,7 @@ describe('the look-over', () => {
     expect(openConcerns(dog({}, 20, [seen, back]), DAY)).toEqual([])
   })
   it.each(TRIM_IDS)('blocks %s wherever it works', (tidy) => {
-    for (const where of placesOfTrim(tidy)) {
+    for (const where of workedAt(tidy)) {
       const concerns = openConcerns(dog({}, 20, [entry(DAY, { kind: 'concern', where, seen: ['red'] })]), DAY)
       expect(concernAt(tidy, concerns)?.what.where).toBe(where)
     }
@@ -59,13 +64,22 @@ describe('the look-over', () => {
 })
 
 it('what is looked at between waits too, where a concern is open', () => {
-  const at = (where: 'eyes' | 'mouth' | 'pads' | 'ear-openings') =>
+  const at = (where: Spot) =>
     openConcerns(dog({}, 20, [entry(DAY, { kind: 'concern', where, seen: ['red'] })]), DAY)
   expect(concernAt('eyes', at('eyes'))).not.toBe(null)
   expect(concernAt('teeth', at('mouth'))).not.toBe(null)
   expect(concernAt('nails', at('pads'))).not.toBe(null)
   expect(concernAt('ear-look', at('ear-openings'))).not.toBe(null)
   expect(concernAt('teeth', at('eyes'))).toBe(null)
+  for (const [care, where] of [
+    ['eyes', 'eyes'],
+    ['teeth', 'mouth'],
+    ['nails', 'pads'],
+    ['ear-look', 'ear-openings'],
+  ] as const) {
+    expect(stopsAll(care, at(where))?.what.where).toBe(where)
+    expect(stopsAll(care, at('forefoot'))).toBe(null)
+  }
 })
 
 describe('nails', () => {

@@ -1,4 +1,4 @@
-import type { Spot } from './look-over'
+import type { Spot } from '../../record/spots'
 
 /** The walk over the dog, nose to tail, a minute long: where, and what to look and feel for. Common practice. */
 export const ROUND: readonly { stop: string; look: string; where: readonly Spot[] }[] = [

@@ -1,7 +1,7 @@
-import type { LookedAt, OutcomeId } from '../../record/care-parts'
+import type { LookedAt, OutcomeId } from '../../record/look-outcomes'
 import type { FactOf } from '../../record/entries'
 import type { SignId } from '../../record/signs'
-import type { Spot } from './look-over'
+import type { Spot } from '../../record/spots'
 
 interface Opens {
   where: Spot

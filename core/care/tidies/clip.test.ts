@@ -5,7 +5,7 @@ import type { RegionId } from '../../coat/regions'
 import { addDays } from '../../record/day'
 import type { Entry } from '../../record/entries'
 import { assess, coatOn } from '../../record/fold'
-import { placesOfTrim } from '../look/look-over'
+import { combedFirst, partsOfTidy } from '../../record/care-parts'
 import { CUTTER_IDS } from '../../record/cutters'
 import { SETTINGS } from '../../record/habits'
 import { CLIPPED_PLACES } from '../led/clip'
@@ -84,7 +84,7 @@ it('the gate of a clip is no looser than an ear trim’s', () => {
         const allowed: Allowed = { setting, taught: [], owned }
         const coat = coatOn(dog({}, 20, entries), TODAY)
         const at = (places: readonly string[]) => coat.places.filter((p) => places.includes(p.region.place))
-        const { against, uncombed } = cutGate(at(placesOfTrim('ears')), TODAY, 'wool')
+        const { against, uncombed } = cutGate(at(combedFirst(partsOfTidy('ears'))), TODAY, 'wool')
         const ears =
           setting !== 'comb' &&
           offered('ears', { ...allowed, owned: undefined }).length > 2 &&

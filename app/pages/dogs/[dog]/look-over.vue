@@ -1,8 +1,9 @@
 <script setup lang="ts">
-import { openConcerns, readOut, sayWhere } from '#core/care/look/look-over'
+import { openConcerns, sayWhere } from '#core/care/look/look-over'
+import { readOut } from '#core/care/look/read-out'
 import { ROUND } from '#core/care/look/look-round'
 import type { FactOf } from '#core/record/entries'
-import { SPOTS } from '#core/record/signs'
+import { SPOTS } from '#core/record/spots'
 import type { PlaceId } from '#core/coat/regions'
 import { sayDay } from '#core/record/say-day'
 import { buildOf } from '#drawing/build-of'

@@ -1,11 +1,11 @@
 import { describe, expect, it } from 'vitest'
 import { habitsOf } from '../../record/habits'
-import { CARE_PART_IDS, partsHere } from '../../record/care-parts'
+import { carePart, CARE_PART_IDS, partsHere, workedAt } from '../../record/care-parts'
 import { TRIM_IDS } from '../../record/tidies'
 import { workSteps } from '../led/works'
-import { placesOfTrim } from './look-over'
-import type { Concern, Spot } from './look-over'
-import { spotsOfPart, stoppedParts } from './part-spots'
+import type { Concern } from './look-over'
+import type { Spot } from '../../record/spots'
+import { concernAt, stoppedParts } from './stopped-parts'
 
 const at = (where: Spot): Concern => ({
   id: '0',
@@ -15,9 +15,9 @@ const at = (where: Spot): Concern => ({
 
 describe('an open concern stops work there', () => {
   it('every part knows where it is worked, and what stops a tidy stops one of its parts', () => {
-    for (const part of CARE_PART_IDS) expect(spotsOfPart(part).length, part).toBeGreaterThan(0)
+    for (const part of CARE_PART_IDS) expect(carePart(part).at.length, part).toBeGreaterThan(0)
     for (const tidy of TRIM_IDS)
-      for (const spot of placesOfTrim(tidy)) expect(stoppedParts(tidy, [at(spot)]), spot).not.toEqual([])
+      for (const spot of workedAt(tidy)) expect(stoppedParts(tidy, [at(spot)]), spot).not.toEqual([])
   })
   it('a sore forefoot leaves the hind feet, a torn nail leaves none, a sore eye leaves the beard', () => {
     expect(stoppedParts('paws', [at('forefoot')])).toEqual(['paw.forefoot.left', 'paw.forefoot.right'])
@@ -25,6 +25,8 @@ describe('an open concern stops work there', () => {
     expect(stoppedParts('face', [at('eyes')])).not.toContain('beard')
     expect(stoppedParts('face', [at('eyes')])).toContain('eye-side.left')
     expect(stoppedParts('ears', [at('back')])).toEqual([])
+    expect(stoppedParts('nails', [at('forefoot')])).toEqual(['nails.forefoot.left', 'nails.forefoot.right'])
+    expect(concernAt('nails', [at('forefoot')])).not.toBe(null)
   })
   it('a step worked at stopped parts alone is not led, whatever else is', () => {
     const asked = { ...habitsOf({ coat: 'wool' }), sex: 'female' as const, bearded: true }
