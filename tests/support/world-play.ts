@@ -54,13 +54,17 @@ export const bySaturdays: Rule = ({ on }) => {
 export const byLongest: Rule = (_world, coat) =>
   [...coat.places].sort((a, b) => ((a.clearOn ?? '') < (b.clearOn ?? '') ? -1 : 1)).map((p) => p.id)
 
-/** A dog over some weeks by a rule: minutes at the table, mats that were to form, and both together at what a mat is worth. */
+/**
+ * A dog over some weeks by a rule: minutes at the table, mats that were to form, and both together at what a mat is worth.
+ * @param week minutes there are from Monday to Sunday, where they are not the world's
+ */
 export function played(
   rule: Rule,
   seed: number,
   weeks: number,
+  week?: readonly number[],
 ): { minutes: number; mats: number; cost: number } {
-  const world = new World({ seed, causes: 0.5 })
+  const world = new World({ seed, causes: 0.5, ...(week ? { minutes: week } : {}) })
   let minutes = 0
   while (daysBetween(WORLD_BEGINS, world.on) < weeks * 7) {
     const has = world.record.profile.minutes[weekday(world.on)] ?? 0

@@ -29,6 +29,8 @@ export interface WorldTerms {
   classes?: Partial<Record<KnotClass, number>>
   /** A knot in so many is missed by the comb; one in twelve unless told. */
   misses?: number
+  /** Minutes the owner has from Monday to Sunday. */
+  minutes?: readonly number[]
 }
 
 /** How widely dogs and their places differ, sd of ln (judgement; the model has 0.41 and 0.58). */
@@ -44,7 +46,7 @@ const BODY_MM = 22
 const GROWS = 0.35
 const HARNESS_HOURS = 3
 const COAT_HOURS = 4
-/** Minutes from Monday to Sunday. */
+/** Minutes from Monday to Sunday, where a world says nothing of them. */
 const MINUTES = [15, 15, 15, 15, 15, 60, 0]
 export const WORLD_BEGINS = '2026-02-02'
 
@@ -92,7 +94,7 @@ export class World {
       since: WORLD_BEGINS,
       harnessHours: seed % 2 ? 0 : HARNESS_HOURS,
       collarAllDay: seed % 3 === 0,
-      minutes: MINUTES,
+      minutes: [...(terms.minutes ?? MINUTES)],
     })
     this.record = { profile: dog, entries: [visit(WORLD_BEGINS, dog.coat, BODY_MM)] }
   }
