@@ -31,6 +31,9 @@ describe('what coats of a type come to', () => {
       Array.from({ length: n }, () => ({ coat: 'wool', classes: { hot: { count: 8, exposure: 4 } } }))
     expect(learnTimes(many(LEAST_HOUSEHOLDS - 1))).toEqual({})
     expect(learnTimes(many(LEAST_HOUSEHOLDS)).wool!.hot).toBeGreaterThan(1.5)
+    // One with nothing to share makes nobody harder to tell.
+    const unmet: Shared = { coat: 'wool', classes: { hot: { count: 0, exposure: 0 } } }
+    expect(learnTimes([...many(LEAST_HOUSEHOLDS - 1), unmet])).toEqual({})
   })
   it('is counted by class of place and by nothing else', () => {
     const places = REGIONS.map((region) => ({ region, seen: { count: 1, exposure: 0.5 } }))

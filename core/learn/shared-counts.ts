@@ -37,13 +37,16 @@ export function sharedOf(
   return by
 }
 
+/** A household none of whose dogs was checked there has nothing to share. */
+const somethingToMeet = (seen: Seen) => seen.exposure > 0
+
 /**
  * Times what was taken, from what each household saw: of counts that stray as the priors say dogs do, the quasi-likelihood's
  * (published: Wedderburn 1974, variance m + m²·share), shrunk to 1 by how far what is taken may be out.
  * @returns null where nothing was to be met
  */
 export function timesOf(seen: readonly Seen[]): number | null {
-  const met = seen.filter((s) => s.exposure > 0)
+  const met = seen.filter(somethingToMeet)
   if (!met.length) return null
   let times = 1
   let known = 0
@@ -77,7 +80,7 @@ export function learnTimes(shared: readonly Shared[]): Times {
   const out: Times = {}
   for (const [coat, classes] of by)
     for (const [cls, seen] of classes) {
-      const times = seen.length >= LEAST_HOUSEHOLDS ? timesOf(seen) : null
+      const times = seen.filter(somethingToMeet).length >= LEAST_HOUSEHOLDS ? timesOf(seen) : null
       if (times !== null) out[coat] = { ...out[coat], [cls]: times }
     }
   return out

@@ -55,7 +55,7 @@ it('before anything was counted it says whose judgement it is, and shares only o
 it('goes by a count once told to; the plan names it; a newer one is not gone by unasked', async () => {
   await counted(1, 2)
   await page.visit(`/dogs/${dog.id}/progress`)
-  await says(/Counted on .+ over 31 households’ dogs; count 1/)
+  await says(/Counted on .+ of what 31 households share; count 1/)
   await says(/Behind ears, armpits and the like\s+2\.0 times as many as was taken/)
   await says(/Back and sides\s+as was taken/)
   await says(/Sorrel goes by what is taken/)

@@ -55,7 +55,7 @@ export const byLongest: Rule = (_world, coat) =>
   [...coat.places].sort((a, b) => ((a.clearOn ?? '') < (b.clearOn ?? '') ? -1 : 1)).map((p) => p.id)
 
 /**
- * A dog over some weeks by a rule: minutes at the table, mats that were to form, and both together at what a mat is worth.
+ * A dog over some weeks by a rule: minutes at the table, mats that were to form, and both together at what a mat is worth there.
  * @param week minutes there are from Monday to Sunday, where they are not the world's
  */
 export function played(
@@ -82,5 +82,5 @@ export function played(
     }
     world.passDay()
   }
-  return { minutes, mats: world.mats, cost: minutes + MINUTES_A_MAT_IS_WORTH * world.mats }
+  return { minutes, mats: world.mats, cost: minutes + MINUTES_A_MAT_IS_WORTH * world.matsByWorth }
 }

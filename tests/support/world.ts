@@ -7,6 +7,7 @@ import type { KnotClass, Region, RegionId } from '../../core/coat/regions'
 import { sizeFactor } from '../../core/coat/size'
 import { CAUSES } from '../../core/learn/causes'
 import type { Cause } from '../../core/learn/causes'
+import { TENDER_TIMES } from '../../core/plan/problem'
 import { addDays, weekday } from '../../core/record/day'
 import type { Entry, FactOf } from '../../core/record/entries'
 import type { DogRecord } from '../../core/record/fold'
@@ -67,6 +68,8 @@ export class World {
   readonly times: Record<Cause, number>
   /** Mats that were to form, by when a comb was where: as one who knows the dog expects, and not the luck of one draw. */
   mats = 0
+  /** The same, one in a tender place counted for as much more as it is worth. */
+  matsByWorth = 0
   private day = 0
   private rains = false
   private readonly weather: () => number
@@ -156,7 +159,9 @@ export class World {
       const before = this.steps.get(r.id)!
       const steps = aDayOn(before, rate, tighteningPerDay)
       this.steps.set(r.id, steps)
-      this.mats += mattedOf(steps) - mattedOf(before)
+      const mats = mattedOf(steps) - mattedOf(before)
+      this.mats += mats
+      this.matsByWorth += mats * (r.tender ? TENDER_TIMES : 1)
       const clock = randomGamma.source(random)(CLOCK_SHAPE, 1 / CLOCK_SHAPE / tighteningPerDay)
       // By the same luck more are born where more are to be expected.
       let [left, p, born] = [random(), Math.exp(-rate), 0]

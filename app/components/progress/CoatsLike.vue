@@ -76,7 +76,7 @@ const goBy = (version: number, these: Partial<Record<KnotClass, number>>) =>
       </template>
       <template v-else>
         <p class="why">
-          Counted on {{ sayDate(told!.made) }} over {{ told!.households }} households’ dogs; count
+          Counted on {{ sayDate(told!.made) }} of what {{ told!.households }} households share; count
           {{ told!.version }}.
         </p>
         <ul class="mt-1 max-w-[720px]">
