@@ -78,14 +78,15 @@ export function useWork(work: () => WorkId) {
   )
   /** What of these the comb has not been through today: it goes first, where hair is cut. */
   const uncombedAt = (of: readonly CarePartId[]) => (cuts.value ? gateFor(of).uncombed : [])
-  /** As learned from those that were timed; a neatening is no care that comes round. */
-  const minutes = computed(() =>
-    Math.round(
-      care.value
-        ? careTakes(file.value, care.value, today.value).now
-        : usualCareMinutes(profile.value, work()),
-    ),
-  )
+  /** Of these parts: as learned from those that were timed; a neatening is no care that comes round. */
+  const minutesFor = (of: readonly CarePartId[]) => {
+    const all = care.value
+      ? careTakes(file.value, care.value, today.value).now
+      : usualCareMinutes(profile.value, work())
+    // What is learned is of all that comes round.
+    const usual = due.value?.parts.length
+    return Math.max(1, Math.round(usual && of.length ? (all * of.length) / usual : all))
+  }
   const drawings = computed(() =>
     careDrawings(work(), {
       sex: profile.value.sex,
@@ -112,7 +113,7 @@ export function useWork(work: () => WorkId) {
     places,
     against,
     uncombedAt,
-    minutes,
+    minutesFor,
     drawings,
     due,
     care,

@@ -38,6 +38,14 @@ describe('what may be used', () => {
     // Nothing cuts where the comb has not been: it goes first, and Start is not beside the warning.
     await page.find('[data-comb-first]')
     expect(await page.words()).not.toContain('Start:')
+    // Where it goes first is where today's parts are worked: with the beard there is more to comb, and more to do.
+    const places = await page.text('[data-comb-first]')
+    await page.tap(await page.find('[data-now=beard]'))
+    await page.until(
+      async () => (await page.text('[data-comb-first]')) !== places,
+      'the beard is not to be combed first',
+    )
+    expect(Number(/, (\d+) minutes/.exec(await page.text('h1'))?.[1])).toBeGreaterThan(5)
     await page.visit(`/dogs/${merle.id}/tidies?at=paws`)
     await page.says('as you are set')
     await owner.call('POST', `/api/dogs/${merle.id}/entries`, { entries: combedAll() })

@@ -37,7 +37,7 @@ const {
   cuts,
   against,
   uncombedAt,
-  minutes,
+  minutesFor,
   drawings,
   due,
   care,
@@ -82,6 +82,7 @@ const asked = computed(
 const todayParts = ref<CarePartId[]>([])
 watch(asked, (p) => (todayParts.value = [...p]), { immediate: true })
 const uncombed = computed(() => uncombedAt(todayParts.value))
+const minutes = computed(() => minutesFor(todayParts.value))
 /** Parts that some step of it works on, as the owner is set and how the dog is. */
 const worked = computed(() => {
   const on = new Set(inOrder(parts.value).flatMap((s) => s.on))
