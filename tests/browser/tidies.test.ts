@@ -170,6 +170,23 @@ describe('a tidy led, on a phone', () => {
     expect((await every())?.bath).toBe(undefined)
   })
 
+  it('the feet that were chosen stay chosen when how often it comes is set', async () => {
+    await page.visit(`/dogs/${merle.id}/tidies?at=paws`)
+    const foot = '[data-now="paw.forefoot.left"]'
+    const chosen = async () => (await page.find(foot)).getAttribute('aria-pressed')
+    await page.until(async () => (await chosen()) === 'true', 'the foot is not chosen at first')
+    await page.tap(await page.find(foot))
+    await page.until(async () => (await chosen()) === 'false', 'the foot is still chosen')
+    await page.tap(await page.find('[data-every=paws] button'))
+    await page.tap(await page.find('[aria-label="A day more"]'))
+    await page.press('Keep it so')
+    await page.says('as you set it')
+    expect(await chosen()).toBe('false')
+    await page.tap(await page.find('[data-every=paws] button'))
+    await page.press('As learned')
+    await page.until(async () => !(await page.words()).includes('as you set it'), 'it is still set')
+  })
+
   it('paws foot by foot: what is found leads where it should, and it goes on after the page was closed', async () => {
     const path = `/dogs/${merle.id}/tidies?at=paws`
     const before = (await ofKind(merle.id, 'tidy')).length

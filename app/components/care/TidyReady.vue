@@ -80,7 +80,12 @@ const asked = computed(
     dueParts.value,
 )
 const todayParts = ref<CarePartId[]>([])
-watch(asked, (p) => (todayParts.value = [...p]), { immediate: true })
+// What the owner chose stays until others are asked for.
+watch(
+  () => asked.value.join(' '),
+  () => (todayParts.value = [...asked.value]),
+  { immediate: true },
+)
 const uncombed = computed(() => uncombedAt(todayParts.value))
 const minutes = computed(() => minutesFor(todayParts.value))
 /** Parts that some step of it works on, as the owner is set and how the dog is. */
