@@ -29,12 +29,7 @@ export const CARE_UNITS: Record<CareUnitId, Row> = {
   'nails.left': { care: 'nails', label: 'Nails, left feet', of: /\.left$/, hurts: 2 },
   'nails.right': { care: 'nails', label: 'Nails, right feet', of: /\.right$/, hurts: 2 },
   'paws.left': { care: 'paws', label: 'Left feet', of: /\.left$/, hurts: 1 },
-  'paws.right': {
-    care: 'paws',
-    label: 'Right feet',
-    of: /\.right$/,
-    hurts: 1,
-  },
+  'paws.right': { care: 'paws', label: 'Right feet', of: /\.right$/, hurts: 1 },
   belly: {
     care: 'sanitary',
     label: 'Belly and privates',
